@@ -1,0 +1,76 @@
+package itrova.core.clearance;
+
+import itrova.core.geometry.WallStep;
+import itrova.core.quantity.Measured;
+import itrova.core.vehicle.AxleEnd;
+import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Station;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** The metal a wheel turns past the caliper, as steps between readings, in the wheel's frame. */
+public final class WheelProfile {
+    /** The first reading also speaks for metal up to this far beyond it (mm); common practice. */
+    static final double REACH_BEYOND_LAST_READING = 15;
+
+    /**
+     * A step with the doubts of what bounds it.
+     *
+     * @param step the metal
+     * @param level doubt-carrying level: radius (barrel) or axial place (spokes), mm
+     * @param from doubt-carrying start of the range (mm)
+     * @param to doubt-carrying end of the range (mm)
+     */
+    public record DoubtfulStep(WallStep step, Measured level, Measured from, Measured to) {}
+
+    private WheelProfile() {}
+
+    /** Barrel steps, innermost depth first; empty unless backspacing and two depths were read. */
+    public static List<DoubtfulStep> barrel(AxleEnd end) {
+        Optional<Measured> backspacing = end.length(Callout.WHEEL_BACKSPACING);
+        List<DoubtfulStep> steps = new ArrayList<>();
+        if (backspacing.isEmpty() || end.barrel().size() < 2) {
+            return steps;
+        }
+        List<Station> stations = end.barrel();
+        Measured edge = backspacing.get().times(-1);
+        Station first = stations.get(0);
+        if (first.place().value() > 0 && first.place().value() <= REACH_BEYOND_LAST_READING) {
+            steps.add(step(
+                    WallStep.Kind.BARREL,
+                    edge,
+                    edge.plus(first.place()),
+                    first.size().times(0.5)));
+        }
+        for (int i = 0; i + 1 < stations.size(); i++) {
+            Station a = stations.get(i);
+            Station b = stations.get(i + 1);
+            Measured worse = a.size().value() <= b.size().value() ? a.size() : b.size();
+            steps.add(step(WallStep.Kind.BARREL, edge.plus(a.place()), edge.plus(b.place()), worse.times(0.5)));
+        }
+        return steps;
+    }
+
+    /** Spoke steps, smallest radius first; empty unless two radii were read. */
+    public static List<DoubtfulStep> spokes(AxleEnd end) {
+        List<DoubtfulStep> steps = new ArrayList<>();
+        List<Station> stations = end.spokes();
+        if (stations.size() < 2) {
+            return steps;
+        }
+        for (int i = 0; i + 1 < stations.size(); i++) {
+            Station a = stations.get(i);
+            Station b = stations.get(i + 1);
+            Measured worse = a.size().value() <= b.size().value() ? a.size() : b.size();
+            steps.add(step(WallStep.Kind.SPOKES, a.place(), b.place(), worse));
+        }
+        Station last = stations.get(stations.size() - 1);
+        steps.add(step(WallStep.Kind.SPOKES, last.place(), last.place().plus(REACH_BEYOND_LAST_READING), last.size()));
+        return steps;
+    }
+
+    private static DoubtfulStep step(WallStep.Kind kind, Measured from, Measured to, Measured level) {
+        return new DoubtfulStep(new WallStep(kind, from.value(), to.value(), level.value()), level, from, to);
+    }
+}

@@ -1,0 +1,124 @@
+package itrova.core.fit;
+
+import itrova.core.kit.Bracket;
+import itrova.core.quantity.Measured;
+import itrova.core.vehicle.BracketShape;
+import itrova.core.vehicle.Callout;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** The bracket's holes must lie over the axle end's holes within the play of both around the bolt. */
+final class BracketCheck implements Check {
+    static final String FORMULA_RECTANGLE = "m = (d_bracket − d_bolt)/2 + (d_hole − d_bolt)/2 − √(ΔH² + ΔV²)/2";
+    static final String FORMULA_CIRCLE = "m = (d_bracket − d_bolt)/2 + (d_hole − d_bolt)/2 − |ΔD|/2";
+    private static final String SOURCE = "Geometry of two hole patterns and one bolt";
+
+    @Override
+    public CheckId id() {
+        return CheckId.BRACKET;
+    }
+
+    @Override
+    public Finding judge(FitCase c) {
+        Bracket bracket = c.kit().bracket();
+        Ruling ruling = new Ruling(CheckId.BRACKET, c, "mm");
+        if (bracket.shape() != c.end().bracketShape()) {
+            return ruling.outright(new Explanation(
+                    "The bracket's holes lie on a " + word(bracket.shape()) + ", the axle end's on a "
+                            + word(c.end().bracketShape()) + ".",
+                    formula(bracket.shape()),
+                    List.of(),
+                    SOURCE));
+        }
+        Optional<Measured> hole = c.length(Callout.BRACKET_HOLE);
+        ruling.want(hole, Callout.BRACKET_HOLE);
+        Measured bolt = bracket.bolt().measured(c.kit().source("bracket.bolt"));
+        hole.ifPresent(h -> ruling.require("bolt through hole", h.minus(bolt)));
+        Optional<Measured> off = bracket.shape() == BracketShape.RECTANGLE ? rectangle(c, ruling) : circle(c, ruling);
+        if (off.isPresent() && hole.isPresent()) {
+            Measured play = bracket.hole()
+                    .measured(c.kit().source("bracket.hole"))
+                    .plus(hole.get())
+                    .minus(bolt.times(2));
+            ruling.require("holes over holes", play.minus(off.get()).times(0.5));
+        }
+        return ruling.finding(r -> explain(c, r, hole));
+    }
+
+    private static Optional<Measured> rectangle(FitCase c, Ruling ruling) {
+        Optional<Measured> across = c.length(Callout.BRACKET_ACROSS);
+        Optional<Measured> up = c.length(Callout.BRACKET_UP);
+        ruling.want(across, Callout.BRACKET_ACROSS).want(up, Callout.BRACKET_UP);
+        if (across.isEmpty() || up.isEmpty()) {
+            return Optional.empty();
+        }
+        Bracket bracket = c.kit().bracket();
+        Measured dh = across.get()
+                .minus(bracket.across().orElseThrow().measured(c.kit().source("bracket.across")))
+                .magnitude();
+        Measured dv = up.get()
+                .minus(bracket.up().orElseThrow().measured(c.kit().source("bracket.up")))
+                .magnitude();
+        // Near zero the root has no derivative; taking both at full sensitivity errs to the safe side.
+        return Optional.of(dh.derive(Math.hypot(dh.value(), dv.value()), 1, dv, 1));
+    }
+
+    private static Optional<Measured> circle(FitCase c, Ruling ruling) {
+        Optional<Measured> circle = c.length(Callout.BRACKET_CIRCLE);
+        ruling.want(circle, Callout.BRACKET_CIRCLE);
+        if (c.end().count(Callout.BRACKET_COUNT).isEmpty()) {
+            ruling.missing(Callout.BRACKET_COUNT);
+        } else if (c.end().count(Callout.BRACKET_COUNT).getAsInt()
+                != c.kit().bracket().count()) {
+            ruling.require(
+                    "same number of holes",
+                    Measured.exact(
+                            -Math.abs(c.end().count(Callout.BRACKET_COUNT).getAsInt()
+                                    - c.kit().bracket().count())));
+        }
+        return circle.map(d -> d.minus(c.kit()
+                        .bracket()
+                        .circle()
+                        .orElseThrow()
+                        .measured(c.kit().source("bracket.circle")))
+                .magnitude());
+    }
+
+    private static Explanation explain(FitCase c, Optional<Ruling.Requirement> worst, Optional<Measured> hole) {
+        Bracket b = c.kit().bracket();
+        List<Input> inputs = new ArrayList<>();
+        if (b.shape() == BracketShape.RECTANGLE) {
+            c.length(Callout.BRACKET_ACROSS).ifPresent(m -> inputs.add(new Input("H, read", m, "mm")));
+            inputs.add(new Input(
+                    "H, bracket", b.across().orElseThrow().measured(c.kit().source("bracket.across")), "mm"));
+            c.length(Callout.BRACKET_UP).ifPresent(m -> inputs.add(new Input("V, read", m, "mm")));
+            inputs.add(new Input(
+                    "V, bracket", b.up().orElseThrow().measured(c.kit().source("bracket.up")), "mm"));
+        } else {
+            c.length(Callout.BRACKET_CIRCLE).ifPresent(m -> inputs.add(new Input("D, read", m, "mm")));
+            inputs.add(new Input(
+                    "D, bracket", b.circle().orElseThrow().measured(c.kit().source("bracket.circle")), "mm"));
+        }
+        hole.ifPresent(m -> inputs.add(new Input("d_hole", m, "mm")));
+        inputs.add(new Input("d_bracket", b.hole().measured(c.kit().source("bracket.hole")), "mm"));
+        inputs.add(new Input("d_bolt", b.bolt().measured(c.kit().source("bracket.bolt")), "mm"));
+        String why = worst.map(w -> String.format(
+                        Locale.ROOT,
+                        "Tightest: %s, %s %.2f mm.",
+                        w.name(),
+                        w.margin().value() < 0 ? "short by" : "room of",
+                        Math.abs(w.margin().value())))
+                .orElse("The bolt pattern was not read yet.");
+        return new Explanation(why, formula(b.shape()), inputs, SOURCE);
+    }
+
+    private static String formula(BracketShape shape) {
+        return shape == BracketShape.RECTANGLE ? FORMULA_RECTANGLE : FORMULA_CIRCLE;
+    }
+
+    private static String word(BracketShape shape) {
+        return shape == BracketShape.RECTANGLE ? "rectangle" : "circle";
+    }
+}

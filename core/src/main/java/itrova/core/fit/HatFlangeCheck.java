@@ -1,0 +1,93 @@
+package itrova.core.fit;
+
+import itrova.core.quantity.Measured;
+import itrova.core.vehicle.Callout;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** The hat must go over the axle flange and sit flat: its corner fillet must not ride on the flange's edge. */
+final class HatFlangeCheck implements Check {
+    static final String FORMULA = "m = (d_hat − d_flange)/2 − max(a_room, r_fillet)";
+    private static final String SOURCE =
+            "Common practice; the fillet is kept clear without counting on the flange's corner";
+    /** Room given beyond the least when a flange is turned (mm of radius). */
+    private static final double TURN_ROOM = 0.3;
+
+    @Override
+    public CheckId id() {
+        return CheckId.HAT_FLANGE;
+    }
+
+    @Override
+    public Finding judge(FitCase c) {
+        Ruling ruling = new Ruling(CheckId.HAT_FLANGE, c, "mm");
+        Optional<Measured> flange = c.length(Callout.FLANGE);
+        Measured hat = c.kit().disc().hatInside().measured(c.kit().source("disc.hatInside"));
+        ruling.want(flange, Callout.FLANGE);
+        flange.ifPresent(
+                f -> ruling.require("flat seat", hat.minus(f).times(0.5).plus(-room(c))));
+        return ruling.finding(r -> explain(c, flange, hat));
+    }
+
+    private static double room(FitCase c) {
+        return Math.max(c.settings().hatRoom(), c.kit().disc().fillet());
+    }
+
+    private static Explanation explain(FitCase c, Optional<Measured> flange, Measured hat) {
+        List<Input> inputs = new ArrayList<>();
+        inputs.add(new Input("d_hat", hat, "mm"));
+        flange.ifPresent(m -> inputs.add(new Input("d_flange", m, "mm")));
+        inputs.add(new Input("max(a_room, r_fillet)", Measured.exact(room(c)), "mm"));
+        String why = flange.map(f -> String.format(
+                        Locale.ROOT,
+                        "The hat is %.1f mm inside, the flange %.1f mm: %.1f mm a side, wants %.1f mm.",
+                        hat.value(),
+                        f.value(),
+                        (hat.value() - f.value()) / 2,
+                        room(c)))
+                .orElse("The flange was not read yet.");
+        return new Explanation(why, FORMULA, inputs, SOURCE);
+    }
+
+    @Override
+    public Optional<WorkOffer> remedy(FitCase c) {
+        Optional<Measured> flange = c.length(Callout.FLANGE);
+        Optional<Measured> circle = c.end().boltCircle();
+        Optional<Measured> stud = c.studWidest();
+        if (flange.isEmpty()) {
+            return Optional.empty();
+        }
+        if (circle.isEmpty() || stud.isEmpty()) {
+            return Optional.of(WorkOffer.refused("Turning the flange wants bolt circle and stud shoulder read first."));
+        }
+        double hatLeast =
+                c.kit().disc().hatInside().value() - c.kit().disc().hatInside().tolerance();
+        double target = Math.floor((hatLeast - 2 * (room(c) + TURN_ROOM)) * 10) / 10;
+        double wall = (target
+                        - Work.Kind.TURN_FLANGE.tolerance()
+                        - circle.get().value()
+                        - circle.get().expanded()
+                        - stud.get().value())
+                / 2;
+        if (wall < c.settings().flangeWall()) {
+            return Optional.of(WorkOffer.refused(String.format(
+                    Locale.ROOT,
+                    "Turning the flange to %.1f mm would leave %.1f mm outside the studs, %.1f mm must remain.",
+                    target,
+                    wall,
+                    c.settings().flangeWall())));
+        }
+        return Optional.of(WorkOffer.of(new Work(
+                Work.Kind.TURN_FLANGE,
+                c.end().side(),
+                flange.get().value(),
+                target,
+                String.format(
+                        Locale.ROOT,
+                        "%.1f mm stay outside the studs, %.1f mm must",
+                        wall,
+                        c.settings().flangeWall()))));
+    }
+}

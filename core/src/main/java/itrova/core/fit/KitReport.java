@@ -1,0 +1,26 @@
+package itrova.core.fit;
+
+import itrova.core.kit.Kit;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * Everything found about one kit.
+ *
+ * @param kit the kit
+ * @param findings per side and check, in the order of the checks
+ * @param verdict worst over all findings
+ * @param score least (m − U)/u over all findings
+ */
+public record KitReport(Kit kit, List<Finding> findings, Verdict verdict, double score) {
+    /** Best first: verdict, then least (m − U)/u, then price. */
+    public static final Comparator<KitReport> BEST_FIRST = Comparator.comparing(KitReport::verdict)
+            .thenComparing(Comparator.comparingDouble(KitReport::score).reversed())
+            .thenComparingLong(r -> r.kit().priceCents())
+            .thenComparing(r -> r.kit().code());
+
+    /** All work that was proven to make it fit. */
+    public List<Work> works() {
+        return findings.stream().flatMap(f -> f.work().stream()).toList();
+    }
+}

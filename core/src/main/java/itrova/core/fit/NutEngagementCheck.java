@@ -1,0 +1,101 @@
+package itrova.core.fit;
+
+import itrova.core.quantity.Measured;
+import itrova.core.vehicle.Callout;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** After disc hat and wheel are on the studs, the nut must still hold enough full thread. */
+final class NutEngagementCheck implements Check {
+    static final String FORMULA = "m = L_stud − t_hat − t_wheel − P − k·d";
+    private static final String SOURCE =
+            "Common practice: a steel nut holds at least one stud diameter of full thread; one pitch P is lost at the stud's end";
+    /** Studs are sold in lengths that step by this (mm); common practice. */
+    private static final double LENGTH_STEP = 5;
+    /** A stud is made longer by no more than this (mm); common practice. */
+    private static final double LONGER_MOST = 40;
+
+    @Override
+    public CheckId id() {
+        return CheckId.NUT_ENGAGEMENT;
+    }
+
+    @Override
+    public Finding judge(FitCase c) {
+        Ruling ruling = new Ruling(CheckId.NUT_ENGAGEMENT, c, "mm");
+        Optional<Measured> stickOut = c.studStickOut();
+        Optional<Measured> pad = c.length(Callout.WHEEL_PAD);
+        Optional<itrova.core.fastener.Thread> thread = c.studThread();
+        ruling.want(stickOut, Callout.STUD_STICK_OUT)
+                .want(pad, Callout.WHEEL_PAD)
+                .want(thread, Callout.STUD_THREAD);
+        Measured hat = c.kit().disc().hatThickness().measured(c.kit().source("disc.hatThickness"));
+        if (stickOut.isPresent() && pad.isPresent() && thread.isPresent()) {
+            double need = thread.get().pitch()
+                    + c.settings().engagement() * thread.get().diameter();
+            ruling.require(
+                    "full thread in the nut",
+                    stickOut.get().minus(hat).minus(pad.get()).plus(-need));
+        }
+        return ruling.finding(r -> explain(c, r, stickOut, pad, hat, thread));
+    }
+
+    private static Explanation explain(
+            FitCase c,
+            Optional<Ruling.Requirement> worst,
+            Optional<Measured> stickOut,
+            Optional<Measured> pad,
+            Measured hat,
+            Optional<itrova.core.fastener.Thread> thread) {
+        List<Input> inputs = new ArrayList<>();
+        stickOut.ifPresent(m -> inputs.add(new Input("L_stud", m, "mm")));
+        inputs.add(new Input("t_hat", hat, "mm"));
+        pad.ifPresent(m -> inputs.add(new Input("t_wheel", m, "mm")));
+        thread.ifPresent(t -> {
+            inputs.add(new Input("P", Measured.exact(t.pitch()), "mm"));
+            inputs.add(new Input("d", Measured.exact(t.diameter()), "mm"));
+        });
+        String why = worst.isEmpty()
+                ? "The thread left for the nut is not known yet."
+                : String.format(
+                        Locale.ROOT,
+                        "%.1f mm of full thread are left for the nut, a %s stud wants %.1f mm: %.1f turns.",
+                        worst.get().margin().value()
+                                + c.settings().engagement()
+                                        * thread.orElseThrow().diameter(),
+                        thread.get().designation(),
+                        c.settings().engagement() * thread.get().diameter(),
+                        (worst.get().margin().value()
+                                        + c.settings().engagement()
+                                                * thread.get().diameter())
+                                / thread.get().pitch());
+        return new Explanation(why, FORMULA, inputs, SOURCE);
+    }
+
+    @Override
+    public Optional<WorkOffer> remedy(FitCase c) {
+        Finding now = judge(c);
+        if (now.margin().isEmpty() || c.studStickOut().isEmpty()) {
+            return Optional.empty();
+        }
+        double lacking =
+                now.margin().get().expanded() - now.margin().get().value() + Work.Kind.LONGER_STUDS.tolerance();
+        double longer = Math.ceil(lacking / LENGTH_STEP) * LENGTH_STEP;
+        double before = c.studStickOut().get().value();
+        if (longer > LONGER_MOST) {
+            return Optional.of(WorkOffer.refused(String.format(
+                    Locale.ROOT,
+                    "Studs %.0f mm longer would be needed, more than the %.0f mm allowed.",
+                    longer,
+                    LONGER_MOST)));
+        }
+        return Optional.of(WorkOffer.of(new Work(
+                Work.Kind.LONGER_STUDS,
+                c.end().side(),
+                before,
+                before + longer,
+                "open nuts only, a closed one must not bottom")));
+    }
+}

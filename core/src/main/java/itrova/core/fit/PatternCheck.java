@@ -1,0 +1,93 @@
+package itrova.core.fit;
+
+import itrova.core.kit.HolePattern;
+import itrova.core.quantity.Measured;
+import itrova.core.vehicle.Callout;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** The disc's stud holes must lie where the studs are: half the difference of the circles stays within the holes' play. */
+final class PatternCheck implements Check {
+    static final String FORMULA = "m = (d_hole − d_stud)/2 − |D_studs − D_disc|/2";
+    private static final String SOURCE = "Geometry of holes on circles; D = c/sin(k·π/n)";
+
+    @Override
+    public CheckId id() {
+        return CheckId.PATTERN;
+    }
+
+    @Override
+    public Finding judge(FitCase c) {
+        Ruling ruling = new Ruling(CheckId.PATTERN, c, "mm");
+        if (c.end().count(Callout.LUG_COUNT).isEmpty()) {
+            return ruling.missing(Callout.LUG_COUNT)
+                    .finding(r -> new Explanation("The studs were not counted yet.", FORMULA, List.of(), SOURCE));
+        }
+        int lugs = c.end().count(Callout.LUG_COUNT).getAsInt();
+        List<HolePattern> sameCount = c.kit().disc().patterns().stream()
+                .filter(p -> p.count() == lugs)
+                .toList();
+        if (sameCount.isEmpty()) {
+            String offered = c.kit().disc().patterns().get(0).count() + "";
+            Ruling counts = new Ruling(CheckId.PATTERN, c, "studs")
+                    .require(
+                            "count",
+                            Measured.exact(-Math.abs(
+                                    lugs - c.kit().disc().patterns().get(0).count())));
+            return counts.finding(r -> new Explanation(
+                    "The hub has " + lugs + " studs, the disc is drilled for " + offered + ".",
+                    "n_disc = n_hub",
+                    List.of(),
+                    "Count"));
+        }
+        Optional<Measured> circle = c.end().boltCircle();
+        Optional<Measured> stud = c.studMajor();
+        if (circle.isEmpty()) {
+            ruling.missing(lugs > 3 ? Callout.STUD_OVER_SKIP_ONE : Callout.STUD_OVER_NEIGHBOUR);
+        }
+        ruling.want(stud, Callout.STUD_MAJOR);
+        if (circle.isEmpty() || stud.isEmpty()) {
+            return ruling.finding(
+                    r -> new Explanation("The bolt circle is not known yet.", FORMULA, List.of(), SOURCE));
+        }
+        HolePattern nearest = sameCount.get(0);
+        Measured best = margin(c, nearest, circle.get(), stud.get());
+        for (HolePattern p : sameCount.subList(1, sameCount.size())) {
+            Measured m = margin(c, p, circle.get(), stud.get());
+            if (m.value() > best.value()) {
+                nearest = p;
+                best = m;
+            }
+        }
+        HolePattern chosen = nearest;
+        return ruling.require("holes over studs", best).finding(r -> explain(c, chosen, circle.get(), stud.get()));
+    }
+
+    private static Measured margin(FitCase c, HolePattern p, Measured circle, Measured stud) {
+        Measured offCircle =
+                circle.minus(p.circle().measured(c.kit().source("disc.circle"))).magnitude();
+        Measured play = p.hole().measured(c.kit().source("disc.hole")).minus(stud);
+        return play.minus(offCircle).times(0.5);
+    }
+
+    private static Explanation explain(FitCase c, HolePattern p, Measured circle, Measured stud) {
+        return new Explanation(
+                String.format(
+                        Locale.ROOT,
+                        "Studs stand on a circle of %.2f ± %.2f mm, the disc is drilled %d on %.2f mm with %.2f mm holes over %.2f mm studs.",
+                        circle.value(),
+                        circle.expanded(),
+                        p.count(),
+                        p.circle().value(),
+                        p.hole().value(),
+                        stud.value()),
+                FORMULA,
+                List.of(
+                        new Input("D_studs", circle, "mm"),
+                        new Input("D_disc", p.circle().measured(c.kit().source("disc.circle")), "mm"),
+                        new Input("d_hole", p.hole().measured(c.kit().source("disc.hole")), "mm"),
+                        new Input("d_stud", stud, "mm")),
+                SOURCE);
+    }
+}

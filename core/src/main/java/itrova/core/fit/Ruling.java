@@ -1,0 +1,106 @@
+package itrova.core.fit;
+
+import itrova.core.quantity.Measured;
+import itrova.core.vehicle.Callout;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+
+/** Collects a check's requirements and gives its finding: the requirement with the least m − U counts. */
+final class Ruling {
+    private final CheckId check;
+    private final FitCase c;
+    private final String unit;
+    private final List<Requirement> requirements = new ArrayList<>(3);
+    private final List<Callout> missing = new ArrayList<>(2);
+    private final List<String> missingInWords = new ArrayList<>(1);
+
+    /** One requirement with its margin. */
+    record Requirement(String name, Measured margin) {
+        double left() {
+            return margin.value() - margin.expanded();
+        }
+    }
+
+    Ruling(CheckId check, FitCase c, String unit) {
+        this.check = check;
+        this.c = c;
+        this.unit = unit;
+    }
+
+    Ruling require(String name, Measured margin) {
+        requirements.add(new Requirement(name, margin));
+        return this;
+    }
+
+    Ruling missing(Callout callout) {
+        missing.add(callout);
+        return this;
+    }
+
+    Ruling missing(String words) {
+        missingInWords.add(words);
+        return this;
+    }
+
+    /** Notes the callout as missing if its value is. */
+    Ruling want(Optional<?> value, Callout callout) {
+        return value.isPresent() ? this : missing(callout);
+    }
+
+    /**
+     * The finding.
+     *
+     * @param explanation gives the explanation for the requirement that counts
+     */
+    Finding finding(Function<Optional<Requirement>, Explanation> explanation) {
+        Requirement worst = null;
+        for (Requirement r : requirements) {
+            if (worst == null || r.left() < worst.left()) {
+                worst = r;
+            }
+        }
+        Optional<Requirement> counts = Optional.ofNullable(worst);
+        boolean incomplete = !missing.isEmpty() || !missingInWords.isEmpty();
+        return new Finding(
+                check,
+                c.end().side(),
+                verdict(incomplete),
+                counts.map(Requirement::margin),
+                unit,
+                List.copyOf(missing),
+                List.copyOf(missingInWords),
+                () -> explanation.apply(counts),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    /** A misfit that no measure can express, such as a bracket of another shape. */
+    Finding outright(Explanation explanation) {
+        return new Finding(
+                check,
+                c.end().side(),
+                Verdict.DOES_NOT_FIT,
+                Optional.empty(),
+                unit,
+                List.of(),
+                List.of(),
+                () -> explanation,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    private Verdict verdict(boolean incomplete) {
+        boolean allFit = !incomplete && !requirements.isEmpty();
+        for (Requirement r : requirements) {
+            if (r.margin().value() + r.margin().expanded() < 0) {
+                return Verdict.DOES_NOT_FIT;
+            }
+            allFit &= r.left() >= 0;
+        }
+        return allFit ? Verdict.FITS : Verdict.NOT_PROVEN;
+    }
+}

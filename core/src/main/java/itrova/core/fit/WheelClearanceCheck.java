@@ -1,0 +1,116 @@
+package itrova.core.fit;
+
+import itrova.core.clearance.CaliperInWheel;
+import itrova.core.clearance.SectionGap;
+import itrova.core.quantity.Measured;
+import itrova.core.vehicle.Callout;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** Caliper inside the turning wheel: least gap to the barrel, or to the back of the spokes, over new and worn pads. */
+final class WheelClearanceCheck implements Check {
+    static final String FORMULA_BARREL = "m = g − h_weights − δ − g_min";
+    static final String FORMULA_SPOKES = "m = g − δ − g_min";
+    private static final String SOURCE =
+            "Distance of two profiles in the axial-radial half-plane; least gap 3 mm is common practice; ISO 14253-1 guard band";
+
+    private final CheckId id;
+
+    private WheelClearanceCheck(CheckId id) {
+        this.id = id;
+    }
+
+    static WheelClearanceCheck barrel() {
+        return new WheelClearanceCheck(CheckId.BARREL);
+    }
+
+    static WheelClearanceCheck spokes() {
+        return new WheelClearanceCheck(CheckId.SPOKES);
+    }
+
+    @Override
+    public CheckId id() {
+        return id;
+    }
+
+    @Override
+    public Finding judge(FitCase c) {
+        Ruling ruling = new Ruling(id, c, "mm");
+        CaliperInWheel placed = new CaliperInWheel(c.end(), c.kit());
+        if (c.kit().caliper().outline().isEmpty()) {
+            ruling.missing("the caliper's outline: ask the supplier or take it from a template");
+        }
+        boolean barrel = id == CheckId.BARREL;
+        Optional<Measured> weights = c.length(Callout.WHEEL_WEIGHTS);
+        if (barrel) {
+            ruling.want(c.length(Callout.WHEEL_BACKSPACING), Callout.WHEEL_BACKSPACING)
+                    .want(weights, Callout.WHEEL_WEIGHTS);
+            if (c.end().barrel().size() < 2) {
+                ruling.missing(Callout.WHEEL_BARREL);
+            }
+            placed.unreadBarrel().ifPresent(ruling::missing);
+        } else {
+            if (c.end().spokes().size() < 2) {
+                ruling.missing(Callout.WHEEL_SPOKE);
+            }
+            placed.unreadSpokes().ifPresent(ruling::missing);
+        }
+        Optional<SectionGap> least = barrel ? placed.toBarrel() : placed.toSpokes();
+        double deduct = c.settings().deflection() + c.settings().turningGap();
+        least.ifPresent(gap -> {
+            Measured left = gap.size().plus(-deduct);
+            ruling.require(
+                    barrel ? "caliper to barrel" : "caliper to spokes",
+                    barrel && weights.isPresent() ? left.minus(weights.get()) : left);
+        });
+        return ruling.finding(r -> explain(c, least, weights, barrel));
+    }
+
+    private static Explanation explain(
+            FitCase c, Optional<SectionGap> least, Optional<Measured> weights, boolean barrel) {
+        List<Input> inputs = new ArrayList<>();
+        least.ifPresent(g -> inputs.add(new Input("g", g.size(), "mm")));
+        if (barrel) {
+            weights.ifPresent(w -> inputs.add(new Input("h_weights", w, "mm")));
+        }
+        inputs.add(new Input("δ", Measured.exact(c.settings().deflection()), "mm"));
+        inputs.add(new Input("g_min", Measured.exact(c.settings().turningGap()), "mm"));
+        String part = barrel ? "barrel" : "spokes";
+        String why = least.map(g -> String.format(
+                        Locale.ROOT,
+                        g.size().value() >= 0
+                                ? "%.1f mm from the %s at %s pads (x %.0f, r %.0f mm), wants %.1f and %.1f for deflection%s. Largest spacing of readings %.0f mm; between them the nearer one counts."
+                                : "Overlaps the %2$s by %1$.1f mm at %3$s pads (x %4$.0f, r %5$.0f mm), wants %6$.1f clear and %7$.1f for deflection%8$s. Largest spacing of readings %9$.0f mm; between them the nearer one counts.",
+                        Math.abs(g.size().value()),
+                        part,
+                        g.padsWorn() ? "worn" : "new",
+                        g.gap().onWall().x(),
+                        g.gap().onWall().r(),
+                        c.settings().turningGap(),
+                        c.settings().deflection(),
+                        barrel && weights.isPresent()
+                                ? String.format(
+                                        Locale.ROOT,
+                                        " and %.1f for weights",
+                                        weights.get().value())
+                                : "",
+                        spacing(c, barrel)))
+                .orElse("Caliper and " + part + " cannot be compared yet.");
+        return new Explanation(why, barrel ? FORMULA_BARREL : FORMULA_SPOKES, inputs, SOURCE);
+    }
+
+    private static double spacing(FitCase c, boolean barrel) {
+        List<itrova.core.vehicle.Station> stations =
+                barrel ? c.end().barrel() : c.end().spokes();
+        double largest = 0;
+        for (int i = 0; i + 1 < stations.size(); i++) {
+            largest = Math.max(
+                    largest,
+                    stations.get(i + 1).place().value()
+                            - stations.get(i).place().value());
+        }
+        return largest;
+    }
+}

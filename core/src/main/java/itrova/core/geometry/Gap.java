@@ -1,0 +1,16 @@
+package itrova.core.geometry;
+
+/**
+ * The gap between an outline and a piece of wall.
+ *
+ * @param size distance (mm); negative is the depth of an overlap, across the wall's face
+ * @param towardsX axial part of the unit direction from outline to wall; how much the gap grows per mm of wall moved outboard
+ * @param towardsR radial part of that direction
+ * @param onOutline nearest place on the outline
+ * @param onWall nearest place on the wall
+ */
+public record Gap(double size, double towardsX, double towardsR, Point onOutline, Point onWall) {
+    Gap swapped() {
+        return new Gap(size, towardsR, towardsX, onOutline.swapped(), onWall.swapped());
+    }
+}

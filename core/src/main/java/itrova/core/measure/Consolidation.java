@@ -1,0 +1,122 @@
+package itrova.core.measure;
+
+import itrova.core.quantity.Component;
+import itrova.core.quantity.Measured;
+import itrova.core.vehicle.AxleEnd;
+import itrova.core.vehicle.AxleEndKind;
+import itrova.core.vehicle.BracketShape;
+import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Side;
+import itrova.core.vehicle.Station;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Turns the readings of one side into an axle end with doubts.
+ *
+ * <p>Per reading u² = a_instrument²/3 + a_resolution²/3 + u_technique² + u_repeat² (JCGM 100:2008, 4.3.7 and 4.2.3);
+ * u_repeat is the technique's pooled spread over √n until five repeats are there, then the sample's own.
+ */
+public final class Consolidation {
+    private static final int REPEATS_THAT_SPEAK_FOR_THEMSELVES = 5;
+    /** Half-limit of a place along a profile, set by rule (mm); common practice. */
+    private static final double PLACE_HALF_LIMIT = 0.5;
+
+    private Consolidation() {}
+
+    /** Consolidates the readings of the given side; readings of the other side are passed over. */
+    public static AxleEnd of(Side side, AxleEndKind kind, BracketShape shape, List<Reading> readings) {
+        AxleEnd.Builder end = new AxleEnd.Builder(side, kind, shape);
+        Map<Callout, Measured> lengths = new LinkedHashMap<>();
+        for (Callout callout : Callout.values()) {
+            List<Reading> own = readings.stream()
+                    .filter(r -> r.side() == side && r.callout() == callout)
+                    .toList();
+            if (own.isEmpty()) {
+                continue;
+            }
+            Reading last = own.get(own.size() - 1);
+            switch (callout.kind()) {
+                case COUNT -> end.count(callout, (int) Math.round(last.value().orElseThrow()));
+                case THREAD -> end.studThread(last.thread().orElseThrow());
+                case LENGTH -> {
+                    if (callout == Callout.WHEEL_BARREL) {
+                        end.barrel(stations(own));
+                    } else if (callout == Callout.WHEEL_SPOKE) {
+                        end.spokes(stations(own));
+                    } else {
+                        Measured value = consolidate(key(side, callout), own);
+                        lengths.put(callout, value);
+                        end.length(callout, value);
+                    }
+                }
+            }
+        }
+        AxleEnd soFar = end.build();
+        BoltCircle.derive(soFar).ifPresent(end::boltCircle);
+        return end.build();
+    }
+
+    private static String key(Side side, Callout callout) {
+        return side.word() + ":" + callout.name();
+    }
+
+    private static List<Station> stations(List<Reading> readings) {
+        Map<Double, List<Reading>> byPlace = new LinkedHashMap<>();
+        readings.forEach(r -> byPlace.computeIfAbsent(r.place().orElseThrow(), p -> new ArrayList<>())
+                .add(r));
+        List<Station> stations = new ArrayList<>();
+        byPlace.forEach((place, same) -> {
+            String key = key(same.get(0).side(), same.get(0).callout()) + "@" + place;
+            Measured where = Measured.of(place, Component.rectangular("place:" + key, PLACE_HALF_LIMIT));
+            stations.add(new Station(where, consolidate(key, same)));
+        });
+        stations.sort(Comparator.comparingDouble(s -> s.place().value()));
+        return stations;
+    }
+
+    /** Mean of repeats with its doubt; repeats with different instruments take the coarsest one's limits. */
+    static Measured consolidate(String key, List<Reading> repeats) {
+        ReadingSpec spec = ReadingSpec.of(repeats.get(0).callout());
+        int n = repeats.size();
+        double mean = repeats.stream()
+                .mapToDouble(r -> r.value().orElseThrow())
+                .average()
+                .orElseThrow();
+        Reading coarsest = repeats.stream()
+                .max(Comparator.comparingDouble(r -> Math.hypot(r.instrument().halfLimit(), r.halfResolution())))
+                .orElseThrow();
+        return Measured.of(
+                mean,
+                Component.rectangular(
+                        "instrument:" + coarsest.instrument().name(),
+                        coarsest.instrument().halfLimit()),
+                Component.rectangular("resolution:" + key, coarsest.halfResolution()),
+                Component.standard("technique:" + key, spec.technique()),
+                repeatability(key, repeats, mean, spec.pooledSpread(), n));
+    }
+
+    private static Component repeatability(String key, List<Reading> repeats, double mean, double pooled, int n) {
+        if (n < REPEATS_THAT_SPEAK_FOR_THEMSELVES) {
+            return Component.standard("repeat:" + key, pooled / Math.sqrt(n));
+        }
+        double squares = repeats.stream()
+                .mapToDouble(r -> Math.pow(r.value().orElseThrow() - mean, 2))
+                .sum();
+        return new Component("repeat:" + key, Math.sqrt(squares / (n - 1) / n), n - 1.0);
+    }
+
+    /** The value of one dimension already read on a side, if any, to compare a new reading with. */
+    public static Optional<Double> already(
+            List<Reading> readings, Side side, Callout callout, java.util.OptionalDouble place) {
+        return readings.stream()
+                .filter(r ->
+                        r.side() == side && r.callout() == callout && r.place().equals(place))
+                .flatMap(r -> r.value().stream().boxed())
+                .reduce((first, second) -> second);
+    }
+}

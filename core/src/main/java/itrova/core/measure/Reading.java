@@ -1,0 +1,145 @@
+package itrova.core.measure;
+
+import itrova.core.fastener.Thread;
+import itrova.core.quantity.Dimension;
+import itrova.core.quantity.ShopNotation;
+import itrova.core.quantity.Understood;
+import itrova.core.quantity.Unit;
+import itrova.core.quantity.UnitSystem;
+import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Side;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * One reading as it was taken.
+ *
+ * @param side which side of the vehicle
+ * @param callout what was read
+ * @param place depth or radius it was read at (mm), for profile readings only
+ * @param text what was typed
+ * @param instrument what it was read with
+ * @param understood what the text says; absent for a thread
+ * @param thread the thread read; absent for all else
+ */
+public record Reading(
+        Side side,
+        Callout callout,
+        OptionalDouble place,
+        String text,
+        Instrument instrument,
+        Optional<Understood> understood,
+        Optional<Thread> thread) {
+
+    /**
+     * Understands a typed reading and checks that it can be what it is said to be.
+     *
+     * @param placeText place along the profile in shop notation; empty unless the callout has places
+     * @param system units taken when none are written
+     * @throws IllegalArgumentException with a plain message naming the value, the bound and the remedy
+     */
+    public static Reading take(
+            Side side, Callout callout, String placeText, String text, Instrument instrument, UnitSystem system) {
+        OptionalDouble place = OptionalDouble.empty();
+        if (callout.hasPlaces()) {
+            if (placeText.isBlank()) {
+                throw new IllegalArgumentException(callout.title() + " needs its place: give the "
+                        + (callout == Callout.WHEEL_BARREL
+                                ? "depth from the inboard flange edge"
+                                : "radius from the axis")
+                        + ".");
+            }
+            double at = ShopNotation.parse(placeText, Dimension.LENGTH, Unit.usual(Dimension.LENGTH, system))
+                    .si();
+            if (at < 0 || at > 400) {
+                throw new IllegalArgumentException(
+                        "The place " + shown(at) + " is outside 0 to 400 mm. Check the unit.");
+            }
+            place = OptionalDouble.of(at);
+        } else if (!placeText.isBlank()) {
+            throw new IllegalArgumentException(
+                    callout.title() + " is read at no particular place: leave the place empty.");
+        }
+        if (callout.kind() == Callout.Kind.THREAD) {
+            return new Reading(
+                    side, callout, place, text, instrument, Optional.empty(), Optional.of(Thread.parse(text)));
+        }
+        Dimension dimension = callout.kind() == Callout.Kind.COUNT ? Dimension.COUNT : Dimension.LENGTH;
+        Understood understood = ShopNotation.parse(text, dimension, Unit.usual(dimension, system));
+        checkRange(callout, understood);
+        return new Reading(side, callout, place, text, instrument, Optional.of(understood), Optional.empty());
+    }
+
+    private static void checkRange(Callout callout, Understood understood) {
+        ReadingSpec spec = ReadingSpec.of(callout);
+        double value = understood.si();
+        if (value >= spec.least() && value <= spec.most()) {
+            return;
+        }
+        boolean count = callout.kind() == Callout.Kind.COUNT;
+        String bounds = count
+                ? (int) spec.least() + " to " + (int) spec.most()
+                : number(spec.least()) + " to " + number(spec.most()) + " mm";
+        String remedy;
+        if (value < 0 && spec.least() >= 0) {
+            remedy = "It cannot be negative.";
+        } else if (inRange(spec, value * 25.4) && !understood.unitWritten()) {
+            remedy = "As inches it would do: write the unit.";
+        } else if (inRange(spec, value / 25.4) && !understood.unitWritten()) {
+            remedy = "As millimetres it would do: write the unit.";
+        } else {
+            remedy = "Check the figure and its unit.";
+        }
+        throw new IllegalArgumentException(callout.title() + " of " + (count ? number(value) : shown(value))
+                + " is outside " + bounds + ". " + remedy);
+    }
+
+    private static boolean inRange(ReadingSpec spec, double value) {
+        return value >= spec.least() && value <= spec.most();
+    }
+
+    private static String shown(double mm) {
+        return number(mm) + " mm (" + number(mm / 25.4) + " in)";
+    }
+
+    private static String number(double value) {
+        return value == Math.rint(value) ? String.valueOf((long) value) : String.format(Locale.ROOT, "%.2f", value);
+    }
+
+    /**
+     * Compares with other readings of the same dimension and names a slip of unit or decimal point.
+     *
+     * @param other another value of the same dimension (mm), such as a repeat or the other side
+     * @return a question to the mechanic, if the two cannot both be right
+     */
+    public Optional<String> clashWith(double other) {
+        if (understood.isEmpty() || callout.kind() != Callout.Kind.LENGTH || !(Math.abs(other) > 0)) {
+            return Optional.empty();
+        }
+        double value = understood.get().si();
+        double ratio = value / other;
+        if (ratio > 23 && ratio < 28 || ratio > 1 / 28.0 && ratio < 1 / 23.0) {
+            return Optional.of("This is about 25.4 times apart from the other reading of " + shown(other)
+                    + ": millimetres and inches may be mixed up.");
+        }
+        double least = callout == Callout.WHEEL_WEIGHTS || callout == Callout.WHEEL_SPOKE ? 0 : 1 / 3.0;
+        if (least > 0 && (ratio > 3 || ratio < least)) {
+            return Optional.of(shown(value) + " is " + String.format(Locale.ROOT, "%.1f", Math.max(ratio, 1 / ratio))
+                    + " times apart from the other reading of " + shown(other) + ". A decimal point may have slipped.");
+        }
+        return Optional.empty();
+    }
+
+    /** The value (mm or count); absent for a thread. */
+    public OptionalDouble value() {
+        return understood.map(u -> OptionalDouble.of(u.si())).orElse(OptionalDouble.empty());
+    }
+
+    /** Half-limit of the reading's resolution (mm): half the larger of the graduation and the last decimal written. */
+    double halfResolution() {
+        Understood u = understood.orElseThrow();
+        double graduation = instrument.graduation(u.unit().isInchPound(), u.fraction());
+        return Math.max(graduation, u.lastDigit()) / 2;
+    }
+}

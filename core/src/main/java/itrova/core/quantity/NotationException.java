@@ -1,0 +1,50 @@
+package itrova.core.quantity;
+
+/** Text that is not a measure. The message names the text, the fault and the remedy in plain words. */
+public final class NotationException extends IllegalArgumentException {
+    private static final long serialVersionUID = 1L;
+
+    NotationException(String message) {
+        super(message);
+    }
+
+    static NotationException empty() {
+        return new NotationException("Nothing was typed. Write a measure such as 2 13/16, 71.4 mm or 2.81 in.");
+    }
+
+    static NotationException notANumber(String text, String part) {
+        return new NotationException("“" + text + "” is not a measure: “" + part
+                + "” cannot be read. Write it like 2 13/16, 71.4 mm or 2.81 in.");
+    }
+
+    static NotationException badFraction(String text, String fraction) {
+        return new NotationException("“" + text + "” is not a measure: in “" + fraction
+                + "” the part above the line must be smaller than the part below, and the part below not zero. "
+                + "Write it like 13/16.");
+    }
+
+    static NotationException unknownUnit(String text, String unit, Dimension dimension) {
+        return new NotationException("“" + text + "”: “" + unit + "” is not a unit of "
+                + dimension.name().toLowerCase(java.util.Locale.ROOT) + " known here. Use "
+                + usable(dimension) + ".");
+    }
+
+    static NotationException tooLong(int length) {
+        return new NotationException("The text has " + length + " characters; a measure has at most "
+                + ShopNotation.MAX_LENGTH + ". Type the number and its unit only.");
+    }
+
+    static NotationException notWhole(String text) {
+        return new NotationException("“" + text + "” is not a count. Write a whole number such as 5.");
+    }
+
+    private static String usable(Dimension dimension) {
+        return switch (dimension) {
+            case LENGTH -> "mm, cm, m, in, ft or thou";
+            case MASS -> "kg, t or lb";
+            case TORQUE -> "N·m, lbf·ft or lbf·in";
+            case PRESSURE -> "MPa, kPa, bar or psi";
+            case COUNT -> "a whole number without unit";
+        };
+    }
+}

@@ -1,0 +1,186 @@
+package itrova.core.quantity;
+
+import java.util.Locale;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Reads and writes measures as they are written in a workshop: {@code 2 13/16}, {@code 3-5/16"}, {@code 13/32},
+ * {@code .3125}, {@code 82,5 mm}, {@code 8.25cm}, {@code 5' 2 1/2"}.
+ */
+public final class ShopNotation {
+    /** Longest text looked at, in characters; bounds the work a hostile text can cause. */
+    static final int MAX_LENGTH = 60;
+
+    private static final Pattern FEET_AND_INCHES =
+            Pattern.compile("([+-]?\\d+)\\s*(?:'|′|’|ft|feet|foot)\\s*-?\\s*(\\d.*)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern MIXED = Pattern.compile("([+-]?)(\\d+)\\s*[\\s-]\\s*(\\d+)\\s*/\\s*(\\d+)(.*)");
+    private static final Pattern FRACTION = Pattern.compile("([+-]?)(\\d+)\\s*/\\s*(\\d+)(.*)");
+    private static final Pattern DECIMAL = Pattern.compile("([+-]?)(\\d*)(?:[.,](\\d*))?(.*)");
+    private static final Map<Character, String> VULGAR = Map.of(
+            '½', "1/2", '¼', "1/4", '¾', "3/4", '⅛', "1/8", '⅜', "3/8", '⅝', "5/8", '⅞', "7/8", '⅓', "1/3", '⅔', "2/3");
+
+    private ShopNotation() {}
+
+    /**
+     * Understands a text.
+     *
+     * @param text what was typed
+     * @param dimension what is being measured
+     * @param usual unit taken when none is written; of that dimension
+     * @return value in SI and how it was written
+     * @throws NotationException if the text is not a measure of that dimension
+     */
+    public static Understood parse(String text, Dimension dimension, Unit usual) {
+        String trimmed = tidy(text);
+        if (trimmed.isEmpty()) {
+            throw NotationException.empty();
+        }
+        if (trimmed.length() > MAX_LENGTH) {
+            throw NotationException.tooLong(trimmed.length());
+        }
+        if (dimension == Dimension.LENGTH) {
+            Matcher feet = FEET_AND_INCHES.matcher(trimmed);
+            if (feet.matches()) {
+                Understood inches = parseSingle(text, feet.group(2), dimension, Unit.INCH);
+                double whole = Double.parseDouble(feet.group(1)) * Unit.FOOT.toSi();
+                double sign = feet.group(1).startsWith("-") ? -1 : 1;
+                return new Understood(
+                        whole + sign * inches.si(), Unit.INCH, true, inches.fraction(), inches.lastDigit());
+            }
+        }
+        return parseSingle(text, trimmed, dimension, usual);
+    }
+
+    private static Understood parseSingle(String text, String body, Dimension dimension, Unit usual) {
+        Matcher mixed = MIXED.matcher(body);
+        if (mixed.matches()) {
+            return fraction(
+                    text,
+                    mixed.group(1),
+                    mixed.group(2),
+                    mixed.group(3),
+                    mixed.group(4),
+                    mixed.group(5),
+                    dimension,
+                    usual);
+        }
+        Matcher simple = FRACTION.matcher(body);
+        if (simple.matches()) {
+            return fraction(
+                    text, simple.group(1), "0", simple.group(2), simple.group(3), simple.group(4), dimension, usual);
+        }
+        return decimal(text, body, dimension, usual);
+    }
+
+    private static Understood fraction(
+            String text,
+            String sign,
+            String whole,
+            String over,
+            String under,
+            String rest,
+            Dimension dimension,
+            Unit usual) {
+        double top = Double.parseDouble(over);
+        double bottom = Double.parseDouble(under);
+        if (!(bottom > 0) || top >= bottom) {
+            throw NotationException.badFraction(text.strip(), over + "/" + under);
+        }
+        boolean written = !rest.isBlank();
+        // A bare fraction of a length is a fraction of an inch: nobody writes fractions of a millimetre.
+        Unit unwritten = dimension == Dimension.LENGTH ? Unit.INCH : usual;
+        Unit unit = written ? unitOf(text, rest, dimension) : unwritten;
+        double value = Double.parseDouble(whole) + top / bottom;
+        return new Understood(("-".equals(sign) ? -value : value) * unit.toSi(), unit, written, true, 0);
+    }
+
+    private static Understood decimal(String text, String body, Dimension dimension, Unit usual) {
+        Matcher matcher = DECIMAL.matcher(body);
+        if (!matcher.matches()
+                || (matcher.group(2).isEmpty()
+                        && (matcher.group(3) == null || matcher.group(3).isEmpty()))) {
+            throw NotationException.notANumber(text.strip(), body);
+        }
+        String rest = matcher.group(4);
+        boolean written = !rest.isBlank();
+        if (written && !startsLikeAUnit(rest.strip())) {
+            throw NotationException.notANumber(text.strip(), rest.strip());
+        }
+        Unit unit = written ? unitOf(text, rest, dimension) : usual;
+        String decimals = matcher.group(3) == null ? "" : matcher.group(3);
+        double magnitude = Double.parseDouble("0" + matcher.group(2) + "." + decimals + "0");
+        if (dimension == Dimension.COUNT && !decimals.isEmpty()) {
+            throw NotationException.notWhole(text.strip());
+        }
+        double value = "-".equals(matcher.group(1)) ? -magnitude : magnitude;
+        return new Understood(
+                value * unit.toSi(), unit, written, false, Math.pow(10, -decimals.length()) * unit.toSi());
+    }
+
+    private static boolean startsLikeAUnit(String rest) {
+        char first = rest.charAt(0);
+        return !Character.isDigit(first) && first != '.' && first != ',' && first != '/' && first != '-';
+    }
+
+    private static Unit unitOf(String text, String spelling, Dimension dimension) {
+        return Unit.find(spelling, dimension)
+                .orElseThrow(() -> Character.isLetter(spelling.strip().charAt(0))
+                                || "\"'″′”’".indexOf(spelling.strip().charAt(0)) >= 0
+                        ? NotationException.unknownUnit(text.strip(), spelling.strip(), dimension)
+                        : NotationException.notANumber(text.strip(), spelling.strip()));
+    }
+
+    private static String tidy(String text) {
+        StringBuilder out = new StringBuilder();
+        for (char c : text.strip().toCharArray()) {
+            String vulgar = VULGAR.get(c);
+            if (vulgar != null) {
+                out.append(!out.isEmpty() && Character.isDigit(out.charAt(out.length() - 1)) ? " " : "")
+                        .append(vulgar);
+            } else {
+                out.append(
+                        switch (c) {
+                            case '−', '–' -> '-';
+                            case '\u00a0', '\u2009', '\u202f', '\t' -> ' ';
+                            case '⁄' -> '/';
+                            default -> c;
+                        });
+            }
+        }
+        return out.toString().strip();
+    }
+
+    /**
+     * Writes a value with a fixed number of decimals and its unit.
+     *
+     * @param si value in the SI unit of the unit's dimension
+     */
+    public static String decimal(double si, Unit unit, int decimals) {
+        String number = String.format(Locale.ROOT, "%." + decimals + "f", si / unit.toSi());
+        return unit.symbol().isEmpty() ? number : number + " " + unit.symbol();
+    }
+
+    /**
+     * Writes a length as inches and a fraction, rounded to the nearest part and reduced, such as {@code 2 13/16 in}.
+     *
+     * @param mm length (mm)
+     * @param parts parts of an inch, a power of two from 2 to 64
+     */
+    public static String inches(double mm, int parts) {
+        long total = Math.round(Math.abs(mm) / Unit.INCH.toSi() * parts);
+        String sign = mm < 0 && total > 0 ? "-" : "";
+        long whole = total / parts;
+        long over = total % parts;
+        long under = parts;
+        while (over > 0 && over % 2 == 0) {
+            over /= 2;
+            under /= 2;
+        }
+        if (over == 0) {
+            return sign + whole + " in";
+        }
+        return sign + (whole > 0 ? whole + " " : "") + over + "/" + under + " in";
+    }
+}

@@ -1,0 +1,47 @@
+package itrova.core.record;
+
+import itrova.core.fit.AxleCase;
+import itrova.core.measure.Consolidation;
+import itrova.core.measure.Reading;
+import itrova.core.vehicle.AxleEnd;
+import itrova.core.vehicle.AxleEndKind;
+import itrova.core.vehicle.AxleLoad;
+import itrova.core.vehicle.BracketShape;
+import itrova.core.vehicle.Side;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One axle that is to be converted.
+ *
+ * @param name such as {@code front axle}
+ * @param kind kind of its ends
+ * @param bracketShape how the bracket's bolt holes lie
+ * @param load what it carries, if known
+ * @param wheelStays whether the wheels must stay
+ * @param readings all readings of both sides, in the order taken
+ * @param chosenKit code of the kit chosen, if one is
+ */
+public record AxleRecord(
+        String name,
+        AxleEndKind kind,
+        BracketShape bracketShape,
+        Optional<AxleLoad> load,
+        boolean wheelStays,
+        List<Reading> readings,
+        Optional<String> chosenKit) {
+
+    public AxleRecord {
+        readings = List.copyOf(readings);
+    }
+
+    /** One side as consolidated from its readings. */
+    public AxleEnd end(Side side) {
+        return Consolidation.of(side, kind, bracketShape, readings);
+    }
+
+    /** What a kit is judged against. */
+    public AxleCase toCase(List<Side> sides) {
+        return new AxleCase(sides.stream().map(this::end).toList(), load);
+    }
+}

@@ -1,0 +1,31 @@
+package itrova.core.record;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A job: one vehicle, one or more axles.
+ *
+ * @param title what the shop calls it
+ * @param vehicleKind kind of vehicle
+ * @param vehicle description in the shop's words
+ * @param owner who brought it
+ * @param mustBeReversible whether drums must be able to go back
+ * @param promised date promised (ISO 8601), if any
+ * @param notes remarks
+ * @param axles axles to convert
+ */
+public record Job(
+        String title,
+        VehicleKind vehicleKind,
+        String vehicle,
+        String owner,
+        boolean mustBeReversible,
+        Optional<String> promised,
+        String notes,
+        List<AxleRecord> axles) {
+
+    public Job {
+        axles = List.copyOf(axles);
+    }
+}
