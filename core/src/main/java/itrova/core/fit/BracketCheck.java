@@ -32,6 +32,17 @@ final class BracketCheck implements Check {
                     List.of(),
                     SOURCE));
         }
+        int apart = holesApart(c);
+        if (apart > 0) {
+            return new Ruling(CheckId.BRACKET, c, "holes")
+                    .require("same number of holes", Measured.exact(-apart))
+                    .finding(r -> new Explanation(
+                            "The bracket has " + bracket.count() + " holes, the axle end "
+                                    + c.end().count(Callout.BRACKET_COUNT).orElseThrow() + ".",
+                            "n_bracket = n_axle",
+                            List.of(),
+                            "Count"));
+        }
         Optional<Measured> hole = c.length(Callout.BRACKET_HOLE);
         ruling.want(hole, Callout.BRACKET_HOLE);
         Measured bolt = bracket.bolt().measured(c.kit().source("bracket.bolt"));
@@ -45,6 +56,15 @@ final class BracketCheck implements Check {
             ruling.require("holes over holes", play.minus(off.get()).times(0.5));
         }
         return ruling.finding(r -> explain(c, r, hole));
+    }
+
+    private static int holesApart(FitCase c) {
+        boolean counted = c.end().bracketShape() == BracketShape.CIRCLE
+                && c.end().count(Callout.BRACKET_COUNT).isPresent();
+        return counted
+                ? Math.abs(c.end().count(Callout.BRACKET_COUNT).getAsInt()
+                        - c.kit().bracket().count())
+                : 0;
     }
 
     private static Optional<Measured> rectangle(FitCase c, Ruling ruling) {
@@ -70,13 +90,6 @@ final class BracketCheck implements Check {
         ruling.want(circle, Callout.BRACKET_CIRCLE);
         if (c.end().count(Callout.BRACKET_COUNT).isEmpty()) {
             ruling.missing(Callout.BRACKET_COUNT);
-        } else if (c.end().count(Callout.BRACKET_COUNT).getAsInt()
-                != c.kit().bracket().count()) {
-            ruling.require(
-                    "same number of holes",
-                    Measured.exact(
-                            -Math.abs(c.end().count(Callout.BRACKET_COUNT).getAsInt()
-                                    - c.kit().bracket().count())));
         }
         return circle.map(d -> d.minus(c.kit()
                         .bracket()

@@ -19,8 +19,8 @@ public record KitReport(Kit kit, List<Finding> findings, Verdict verdict, double
             .thenComparingLong(r -> r.kit().priceCents())
             .thenComparing(r -> r.kit().code());
 
-    /** All work that was proven to make it fit. */
+    /** All work that was proven to make it fit, each piece once. */
     public List<Work> works() {
-        return findings.stream().flatMap(f -> f.work().stream()).toList();
+        return findings.stream().flatMap(f -> f.work().stream()).distinct().toList();
     }
 }

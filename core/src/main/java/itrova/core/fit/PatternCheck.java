@@ -71,6 +71,13 @@ final class PatternCheck implements Check {
         return play.minus(offCircle).times(0.5);
     }
 
+    /** Studs too thick for the holes leave no play at all: drilling the holes mends this check too. */
+    @Override
+    public Optional<WorkOffer> remedy(FitCase c) {
+        StudHoleCheck studs = new StudHoleCheck();
+        return studs.judge(c).verdict() == Verdict.DOES_NOT_FIT ? studs.remedy(c) : Optional.empty();
+    }
+
     private static Explanation explain(FitCase c, HolePattern p, Measured circle, Measured stud) {
         return new Explanation(
                 String.format(

@@ -136,6 +136,12 @@ public record Reading(
         return understood.map(u -> OptionalDouble.of(u.si())).orElse(OptionalDouble.empty());
     }
 
+    /** The text with its unit written out, so that it means the same wherever it is read. */
+    public String textWithUnit() {
+        boolean plain = understood.isEmpty() || understood.get().unitWritten() || callout.kind() != Callout.Kind.LENGTH;
+        return plain ? text : text.strip() + " " + understood.get().unit().symbol();
+    }
+
     /** Half-limit of the reading's resolution (mm): half the larger of the graduation and the last decimal written. */
     double halfResolution() {
         Understood u = understood.orElseThrow();

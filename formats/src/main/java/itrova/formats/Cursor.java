@@ -1,0 +1,117 @@
+package itrova.formats;
+
+import itrova.core.kit.Figure;
+import itrova.core.quantity.Dimension;
+import itrova.core.quantity.ShopNotation;
+import itrova.core.quantity.Unit;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.stream.IntStream;
+import tools.jackson.databind.JsonNode;
+
+/** A place in a document that knows its row and path, so that a fault can be named. The schema was checked before. */
+record Cursor(JsonNode node, int row, String path, Json.Faults faults) {
+
+    Cursor at(String key) {
+        return new Cursor(node.path(key), row, path.isEmpty() ? key : path + "." + key, faults);
+    }
+
+    boolean isPresent() {
+        return !node.isMissingNode() && !node.isNull();
+    }
+
+    <T> Optional<T> optional(String key, java.util.function.Function<Cursor, T> read) {
+        Cursor c = at(key);
+        return c.isPresent() ? Optional.of(read.apply(c)) : Optional.empty();
+    }
+
+    /** Entries of a list; rows are counted from 1 when they are the document's own list. */
+    List<Cursor> entries(String key, boolean asRows) {
+        JsonNode list = node.path(key);
+        return IntStream.range(0, list.size())
+                .mapToObj(i -> new Cursor(
+                        list.get(i), asRows ? i + 1 : row, asRows ? "" : at(key).path() + "[" + (i + 1) + "]", faults))
+                .toList();
+    }
+
+    String text(String key, String otherwise) {
+        return at(key).isPresent() ? at(key).node().asString() : otherwise;
+    }
+
+    boolean flag(String key, boolean otherwise) {
+        return at(key).isPresent() ? at(key).node().asBoolean() : otherwise;
+    }
+
+    int whole(String key, int otherwise) {
+        return at(key).isPresent() ? at(key).node().asInt() : otherwise;
+    }
+
+    /** A quantity: a number in the SI unit the key names, or a text in shop notation. NaN after a fault. */
+    double quantity(Dimension dimension) {
+        if (node.isNumber()) {
+            return node.asDouble();
+        }
+        try {
+            return ShopNotation.parse(node.asString(), dimension, Unit.si(dimension))
+                    .si();
+        } catch (IllegalArgumentException e) {
+            faults.add(row, path, e.getMessage());
+            return Double.NaN;
+        }
+    }
+
+    double length(String key) {
+        return at(key).quantity(Dimension.LENGTH);
+    }
+
+    double length(String key, double otherwise) {
+        return at(key).isPresent() ? length(key) : otherwise;
+    }
+
+    /** A figure with the tolerance stated, or the default class. Absent after a fault. */
+    Figure figure(String key, boolean isBore) {
+        Cursor c = at(key);
+        boolean withTolerance = c.node().isObject();
+        double value = withTolerance ? c.at("value").quantity(Dimension.LENGTH) : c.quantity(Dimension.LENGTH);
+        if (Double.isNaN(value)) {
+            return Figure.general(0); // the fault is noted; the document will not be taken
+        }
+        if (withTolerance) {
+            double tolerance = c.at("tolerance").quantity(Dimension.LENGTH);
+            if (!(tolerance >= 0)) {
+                faults.add(row, c.path() + ".tolerance", "A tolerance is at least 0 mm. Give half its width.");
+                return Figure.general(value);
+            }
+            return Figure.stated(value, tolerance);
+        }
+        return isBore ? Figure.bore(value) : Figure.general(value);
+    }
+
+    /** One of an enum's values by its lower-case name; the schema has made sure it is one. */
+    <E extends Enum<E>> E choice(String key, Class<E> type) {
+        return Enum.valueOf(type, at(key).node().asString().toUpperCase(java.util.Locale.ROOT));
+    }
+
+    /** A price such as {@code "389.00"} in cents. */
+    long cents(String key) {
+        return new BigDecimal(at(key).node().asString()).movePointRight(2).longValueExact();
+    }
+
+    /** Notes a fault of the domain instead of letting it break off the reading. */
+    <T> Optional<T> guarded(BiFunction<Cursor, Json.Faults, T> read) {
+        int before = faultsSoFar();
+        try {
+            T value = read.apply(this, faults);
+            return faultsSoFar() == before ? Optional.of(value) : Optional.empty();
+        } catch (IllegalArgumentException e) {
+            faults.add(row, path, e.getMessage());
+            return Optional.empty();
+        }
+    }
+
+    private int faultsSoFar() {
+        return faults.count();
+    }
+}

@@ -1,0 +1,99 @@
+package itrova.formats;
+
+import itrova.core.fit.Explanation;
+import itrova.core.fit.Finding;
+import itrova.core.fit.KitReport;
+import java.util.List;
+import java.util.Locale;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Findings as text and as JSON, format {@code itrova-findings/1}. */
+public final class FindingsDocument {
+    private FindingsDocument() {}
+
+    /** Reports of one axle's kits, best first. */
+    public record AxleReports(String axle, List<KitReport> reports) {}
+
+    /** Plain text, one line a finding with its reason and remedy below. */
+    public static String text(List<AxleReports> axles) {
+        StringBuilder out = new StringBuilder();
+        for (AxleReports axle : axles) {
+            out.append("== ").append(axle.axle()).append('\n');
+            if (axle.reports().isEmpty()) {
+                out.append("No kit is made for this kind of axle end.\n");
+            }
+            for (KitReport report : axle.reports()) {
+                out.append(report.kit().code())
+                        .append("  ")
+                        .append(report.kit().name())
+                        .append("  —  ")
+                        .append(report.verdict().word())
+                        .append('\n');
+                for (Finding f : report.findings()) {
+                    append(out, f);
+                }
+            }
+        }
+        return out.toString();
+    }
+
+    private static void append(StringBuilder out, Finding f) {
+        Explanation e = f.explain();
+        out.append(String.format(
+                Locale.ROOT,
+                "  %-5s %-19s %-14s %s%n",
+                f.side().word(),
+                f.check().title(),
+                f.verdict().word(),
+                margin(f)));
+        out.append("        why: ").append(e.why()).append('\n');
+        if (!f.nextMove().isEmpty()) {
+            out.append("        next: ").append(f.nextMove()).append('\n');
+        }
+        out.append("        source: ").append(e.source()).append('\n');
+    }
+
+    private static String margin(Finding f) {
+        return f.margin()
+                .map(m -> String.format(Locale.ROOT, "margin %+.2f ± %.2f %s", m.value(), m.expanded(), f.unit()))
+                .orElse("margin unknown");
+    }
+
+    /** JSON, one object a finding. */
+    public static String json(List<AxleReports> axles) {
+        ObjectNode root = Json.MAPPER.createObjectNode();
+        root.put("format", "itrova-findings/1");
+        ArrayNode kits = root.putArray("kits");
+        ArrayNode findings = root.putArray("findings");
+        for (AxleReports axle : axles) {
+            for (KitReport report : axle.reports()) {
+                kits.addObject()
+                        .put("axle", axle.axle())
+                        .put("kit", report.kit().code())
+                        .put("verdict", report.verdict().word());
+                report.findings().forEach(f -> findings.add(node(axle.axle(), report, f)));
+            }
+        }
+        return Json.MAPPER.writeValueAsString(root);
+    }
+
+    private static ObjectNode node(String axle, KitReport report, Finding f) {
+        ObjectNode n = Json.MAPPER.createObjectNode();
+        Explanation e = f.explain();
+        n.put("axle", axle)
+                .put("kit", report.kit().code())
+                .put("side", f.side().word())
+                .put("check", f.check().name().toLowerCase(Locale.ROOT))
+                .put("verdict", f.verdict().word());
+        f.margin().ifPresentOrElse(m -> n.put("margin", m.value()).put("uncertainty", m.expanded()), () -> n.putNull(
+                        "margin")
+                .putNull("uncertainty"));
+        f.worked().ifPresent(m -> n.put("margin_after_work", m.value()).put("uncertainty_after_work", m.expanded()));
+        return n.put("unit", f.unit())
+                .put("why", e.why())
+                .put("formula", e.formula())
+                .put("remedy", f.nextMove())
+                .put("source", e.source());
+    }
+}

@@ -1,0 +1,149 @@
+package itrova.formats;
+
+import itrova.core.measure.Instrument;
+import itrova.core.measure.Reading;
+import itrova.core.measure.ReadingSpec;
+import itrova.core.quantity.Dimension;
+import itrova.core.quantity.UnitSystem;
+import itrova.core.record.AxleRecord;
+import itrova.core.record.Job;
+import itrova.core.record.VehicleKind;
+import itrova.core.vehicle.AxleEndKind;
+import itrova.core.vehicle.AxleLoad;
+import itrova.core.vehicle.BracketShape;
+import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Side;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Job documents, format {@code itrova-job/1}; schema in {@code docs/formats/itrova-job.schema.json}. */
+public final class JobDocument {
+    static final String FORMAT = "itrova-job/1";
+
+    private JobDocument() {}
+
+    /**
+     * Reads a job.
+     *
+     * @param file name used in reports
+     * @param text the JSON text
+     * @throws DocumentException naming every fault; nothing is taken then
+     */
+    public static Job read(String file, String text) {
+        JsonNode root = Json.read(file, text, Json.JOB_SCHEMA);
+        Json.Faults faults = new Json.Faults(file);
+        Cursor c = new Cursor(root, 0, "", faults);
+        Cursor vehicle = c.at("vehicle");
+        List<AxleRecord> axles = new ArrayList<>();
+        for (Cursor axle : c.entries("axles", false)) {
+            axle.guarded((cursor, f) -> axle(cursor)).ifPresent(axles::add);
+        }
+        faults.throwIfAny();
+        return new Job(
+                c.text("title", ""),
+                vehicle.choice("kind", VehicleKind.class),
+                vehicle.text("description", ""),
+                vehicle.text("owner", ""),
+                vehicle.flag("must_be_reversible", false),
+                vehicle.optional("promised", p -> p.node().asString()),
+                vehicle.text("notes", ""),
+                axles);
+    }
+
+    private static AxleRecord axle(Cursor c) {
+        List<Reading> readings = new ArrayList<>();
+        for (Cursor r : c.entries("readings", true)) {
+            r.guarded((cursor, f) -> reading(cursor)).ifPresent(readings::add);
+        }
+        Optional<AxleLoad> load = c.optional("load_kg", l -> l)
+                .flatMap(l -> l.guarded((cursor, f) -> new AxleLoad(
+                        cursor.quantity(Dimension.MASS),
+                        c.at("load_source").isPresent()
+                                ? c.choice("load_source", AxleLoad.Source.class)
+                                : AxleLoad.Source.ESTIMATE)));
+        return new AxleRecord(
+                c.text("name", ""),
+                c.choice("end", AxleEndKind.class),
+                c.choice("bracket_shape", BracketShape.class),
+                load,
+                c.flag("wheel_stays", true),
+                readings,
+                c.optional("chosen_kit", k -> k.node().asString()));
+    }
+
+    private static Reading reading(Cursor c) {
+        Callout what = c.choice("what", Callout.class);
+        String key = valueKey(what);
+        Cursor value = c.at(key);
+        if (!value.isPresent()) {
+            throw new IllegalArgumentException(
+                    "A reading of " + what.name().toLowerCase(Locale.ROOT) + " wants its value as “" + key + "”.");
+        }
+        return Reading.take(
+                c.choice("side", Side.class),
+                what,
+                c.at("at_mm").isPresent() ? asTyped(c.at("at_mm").node()) : "",
+                asTyped(value.node()),
+                c.at("with").isPresent()
+                        ? c.choice("with", Instrument.class)
+                        : ReadingSpec.of(what).usual(),
+                UnitSystem.METRIC);
+    }
+
+    private static String valueKey(Callout what) {
+        return switch (what.kind()) {
+            case LENGTH -> "value_mm";
+            case COUNT -> "count";
+            case THREAD -> "thread";
+        };
+    }
+
+    private static String asTyped(JsonNode node) {
+        return node.isNumber() ? node.decimalValue().toPlainString() : node.asString();
+    }
+
+    /** Writes a job as a document that reads back to the same job. */
+    public static String write(Job job) {
+        ObjectNode root = Json.MAPPER.createObjectNode();
+        root.put("format", FORMAT).put("title", job.title());
+        ObjectNode vehicle = root.putObject("vehicle");
+        vehicle.put("kind", job.vehicleKind().name().toLowerCase(Locale.ROOT))
+                .put("description", job.vehicle())
+                .put("owner", job.owner())
+                .put("must_be_reversible", job.mustBeReversible());
+        job.promised().ifPresent(p -> vehicle.put("promised", p));
+        vehicle.put("notes", job.notes());
+        ArrayNode axles = root.putArray("axles");
+        for (AxleRecord axle : job.axles()) {
+            ObjectNode a = axles.addObject();
+            a.put("name", axle.name())
+                    .put("end", axle.kind().name().toLowerCase(Locale.ROOT))
+                    .put("bracket_shape", axle.bracketShape().name().toLowerCase(Locale.ROOT));
+            axle.load().ifPresent(l -> a.put("load_kg", l.kg())
+                    .put("load_source", l.source().name().toLowerCase(Locale.ROOT)));
+            a.put("wheel_stays", axle.wheelStays());
+            axle.chosenKit().ifPresent(k -> a.put("chosen_kit", k));
+            ArrayNode readings = a.putArray("readings");
+            axle.readings().forEach(r -> readings.add(node(r)));
+        }
+        return Json.MAPPER.writeValueAsString(root);
+    }
+
+    private static ObjectNode node(Reading r) {
+        ObjectNode n = Json.MAPPER.createObjectNode();
+        n.put("side", r.side().word()).put("what", r.callout().name().toLowerCase(Locale.ROOT));
+        r.place().ifPresent(p -> n.put("at_mm", BigDecimal.valueOf(p).stripTrailingZeros()));
+        switch (r.callout().kind()) {
+            case COUNT -> n.put("count", Integer.parseInt(r.text().strip()));
+            case THREAD -> n.put("thread", r.text());
+            case LENGTH -> n.put("value_mm", r.textWithUnit());
+        }
+        return n.put("with", r.instrument().name().toLowerCase(Locale.ROOT));
+    }
+}

@@ -1,0 +1,154 @@
+package itrova.formats.cli;
+
+import itrova.core.fit.CheckId;
+import itrova.core.fit.FitEngine;
+import itrova.core.fit.KitReport;
+import itrova.core.fit.ShopSettings;
+import itrova.core.kit.Kit;
+import itrova.core.record.AxleRecord;
+import itrova.core.record.Job;
+import itrova.core.vehicle.Side;
+import itrova.formats.DemoData;
+import itrova.formats.DocumentException;
+import itrova.formats.FindingsDocument;
+import itrova.formats.JobDocument;
+import itrova.formats.KitDocument;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * {@code itrova check JOB.json [--kits KITS.json] [--side left|right] [--format text|json]}.
+ *
+ * <p>Prints every finding. Exit status 0: every axle of the job has at least one kit proven to fit, with or without
+ * work; 1: none for some axle; 2: bad input, said on standard error.
+ */
+public final class CheckCommand {
+    private static final String USAGE =
+            "usage: itrova check JOB.json [--kits KITS.json] [--side left|right] [--format text|json]";
+    /** Documents larger than this (bytes) are refused. */
+    private static final long LARGEST_FILE = 64L * 1024 * 1024;
+
+    private CheckCommand() {}
+
+    public static void main(String[] args) {
+        PrintStream out = new PrintStream(System.out, true, StandardCharsets.UTF_8);
+        PrintStream err = new PrintStream(System.err, true, StandardCharsets.UTF_8);
+        System.exit(run(args, out, err));
+    }
+
+    /** What was asked for. */
+    private record Request(Path job, Optional<Path> kits, List<Side> sides, boolean json) {}
+
+    /** A fault of the call or of a file, said to the person. */
+    private static final class BadInput extends Exception {
+        private static final long serialVersionUID = 1L;
+
+        BadInput(String message) {
+            super(message);
+        }
+    }
+
+    /** Runs the command and gives its exit status. */
+    public static int run(String[] args, PrintStream out, PrintStream err) {
+        try {
+            Request request = parse(args);
+            Job job = JobDocument.read(request.job().toString(), text(request.job()));
+            List<Kit> kits = request.kits().isPresent()
+                    ? KitDocument.read(
+                            request.kits().get().toString(), text(request.kits().get()))
+                    : DemoData.kits();
+            return check(job, kits, request, out);
+        } catch (BadInput | DocumentException e) {
+            err.println(e.getMessage());
+            return 2;
+        }
+    }
+
+    private static int check(Job job, List<Kit> kits, Request request, PrintStream out) {
+        boolean allProven = true;
+        List<FindingsDocument.AxleReports> all = new ArrayList<>();
+        for (AxleRecord axle : job.axles()) {
+            List<KitReport> reports = FitEngine.match(axle.toCase(request.sides()), kits, ShopSettings.DEFAULTS);
+            allProven &= reports.stream().anyMatch(r -> r.verdict().isProven());
+            all.add(new FindingsDocument.AxleReports(axle.name(), reports));
+        }
+        if (request.json()) {
+            out.println(FindingsDocument.json(all));
+        } else {
+            out.print(FindingsDocument.text(all));
+            out.println("Each check is guarded singly; there is no correction for many checks.");
+            out.println("Not checked here, check by hand: " + String.join("; ", CheckId.notChecked()) + ".");
+        }
+        return allProven ? 0 : 1;
+    }
+
+    private static Request parse(String[] args) throws BadInput {
+        Path job = null;
+        Optional<Path> kits = Optional.empty();
+        List<Side> sides = List.of(Side.values());
+        boolean json = false;
+        for (int i = 0; i < args.length; i++) {
+            switch (args[i]) {
+                case "--kits" -> kits = Optional.of(Path.of(value(args, ++i)));
+                case "--side" -> sides = List.of(side(value(args, ++i)));
+                case "--format" -> json = isJson(value(args, ++i));
+                default -> {
+                    if (args[i].startsWith("--") || job != null) {
+                        throw new BadInput("Not understood: “" + args[i] + "”.\n" + USAGE);
+                    }
+                    job = Path.of(args[i]);
+                }
+            }
+        }
+        if (job == null) {
+            throw new BadInput(USAGE);
+        }
+        return new Request(job, kits, sides, json);
+    }
+
+    private static String value(String[] args, int i) throws BadInput {
+        if (i >= args.length) {
+            throw new BadInput("“" + args[i - 1] + "” wants a value.\n" + USAGE);
+        }
+        return args[i];
+    }
+
+    private static Side side(String text) throws BadInput {
+        return switch (text) {
+            case "left" -> Side.LEFT;
+            case "right" -> Side.RIGHT;
+            default -> throw new BadInput("--side is left or right, not “" + text + "”.");
+        };
+    }
+
+    private static boolean isJson(String text) throws BadInput {
+        return switch (text) {
+            case "json" -> true;
+            case "text" -> false;
+            default -> throw new BadInput("--format is text or json, not “" + text + "”.");
+        };
+    }
+
+    private static String text(Path file) throws BadInput {
+        try {
+            if (Files.size(file) > LARGEST_FILE) {
+                throw new BadInput(file + " is larger than " + LARGEST_FILE / (1024 * 1024) + " MB. Split it.");
+            }
+            return Files.readString(file);
+        } catch (NoSuchFileException e) {
+            throw new BadInput("There is no file " + file + ". Check the path.");
+        } catch (CharacterCodingException e) {
+            throw new BadInput(file + " is not UTF-8 text. Save it as UTF-8.");
+        } catch (IOException e) {
+            throw new BadInput(file + " cannot be read: " + e.getMessage());
+        }
+    }
+}
