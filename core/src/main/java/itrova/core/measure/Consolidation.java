@@ -110,6 +110,23 @@ public final class Consolidation {
         return new Component("repeat:" + key, Math.sqrt(squares / (n - 1) / n), n - 1.0);
     }
 
+    /** One reading by itself, with its doubt. */
+    public static Measured single(Reading reading) {
+        return consolidate(key(reading.side(), reading.callout()), List.of(reading));
+    }
+
+    /** The value read at the nearest other place of the same profile, on the same side, if any. */
+    public static Optional<Double> nearest(List<Reading> readings, Reading reading) {
+        if (reading.place().isEmpty() || reading.callout() == Callout.WHEEL_SPOKE) {
+            return Optional.empty(); // spokes may well start at zero: a ratio says nothing there
+        }
+        double at = reading.place().getAsDouble();
+        return readings.stream()
+                .filter(r -> r.side() == reading.side() && r.callout() == reading.callout())
+                .min(Comparator.comparingDouble(r -> Math.abs(r.place().orElseThrow() - at)))
+                .map(r -> r.value().orElseThrow());
+    }
+
     /** The value of one dimension already read on a side, if any, to compare a new reading with. */
     public static Optional<Double> already(
             List<Reading> readings, Side side, Callout callout, java.util.OptionalDouble place) {

@@ -1,0 +1,86 @@
+package itrova.server.api;
+
+import itrova.core.kit.Kit;
+import itrova.core.vehicle.AxleEndKind;
+import itrova.formats.KitDocument;
+import itrova.server.store.KitStore;
+import java.util.List;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The parts wall: the catalogue, in and out as a document. */
+@RestController
+@RequestMapping("/api/kits")
+class KitsController {
+    private final KitStore kits;
+
+    KitsController(KitStore kits) {
+        this.kits = kits;
+    }
+
+    record KitView(
+            String code,
+            String name,
+            String supplier,
+            List<AxleEndKind> fits,
+            List<String> patterns,
+            double discMm,
+            double ratedLoadKg,
+            long priceCents,
+            int leadDays,
+            boolean reversible,
+            boolean hasOutline,
+            int missingParts,
+            List<String> notes) {}
+
+    record ImportView(int taken) {}
+
+    @GetMapping
+    List<KitView> all() {
+        return kits.all().stream().map(KitsController::view).toList();
+    }
+
+    private static KitView view(Kit k) {
+        return new KitView(
+                k.code(),
+                k.name(),
+                k.supplier(),
+                k.fits().stream().sorted().toList(),
+                k.disc().patterns().stream()
+                        .map(p -> String.format(
+                                java.util.Locale.ROOT,
+                                "%d × %.2f mm",
+                                p.count(),
+                                p.circle().value()))
+                        .toList(),
+                k.disc().diameter().value(),
+                k.ratedLoadKg(),
+                k.priceCents(),
+                k.leadDays(),
+                k.reversible(),
+                k.caliper().outline().isPresent(),
+                k.missing().size(),
+                k.notes());
+    }
+
+    @GetMapping(value = "/document", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<String> document() {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"kits.json\"")
+                .body(KitDocument.write(kits.all()));
+    }
+
+    @PostMapping(value = "/import", consumes = MediaType.APPLICATION_JSON_VALUE)
+    ImportView take(@RequestParam(defaultValue = "kits.json") String file, @RequestBody String text) {
+        List<Kit> taken = KitDocument.read(file, text);
+        kits.save(taken);
+        return new ImportView(taken.size());
+    }
+}

@@ -1,0 +1,296 @@
+package itrova.server.api;
+
+import itrova.core.fit.CheckId;
+import itrova.core.fit.Finding;
+import itrova.core.fit.KitReport;
+import itrova.core.fit.Verdict;
+import itrova.core.order.OrderGate;
+import itrova.core.order.OrderLine;
+import itrova.core.order.OrderSheet;
+import itrova.formats.paper.OrderCsv;
+import itrova.formats.paper.OrderPaper;
+import itrova.formats.paper.OrderPdf;
+import itrova.server.security.Person;
+import itrova.server.store.EventStore;
+import itrova.server.store.EventStore.EventRow;
+import itrova.server.store.JobStore;
+import itrova.server.store.JobStore.AxleRow;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The order sheet and its gate. */
+@RestController
+@RequestMapping("/api/axles/{axleId}")
+class OrderController {
+    private static final String SHOP = "Quillfield Restorations, Ambleford";
+    private static final String CURRENCY = "EUR";
+
+    private final Workbench bench;
+    private final JobStore jobs;
+    private final EventStore events;
+    private final CurrentPerson me;
+
+    OrderController(Workbench bench, JobStore jobs, EventStore events, CurrentPerson me) {
+        this.bench = bench;
+        this.jobs = jobs;
+        this.events = events;
+        this.me = me;
+    }
+
+    record LineView(
+            OrderLine.Kind kind,
+            String supplier,
+            String item,
+            int quantity,
+            long unitCents,
+            long totalCents,
+            int leadDays,
+            String remark) {}
+
+    record SignatureView(String by, Instant at, String reason) {}
+
+    record OrderView(
+            long axleId,
+            long jobId,
+            String jobTitle,
+            String name,
+            String kit,
+            String kitName,
+            Verdict verdict,
+            OrderGate.State gate,
+            String gateText,
+            boolean signable,
+            List<MatchController.FindingView> holding,
+            @Nullable SignatureView signature,
+            @Nullable Instant placedAt,
+            @Nullable String placedBy,
+            List<LineView> lines,
+            long totalCents,
+            int leadDays,
+            String currency,
+            List<String> notChecked,
+            @Nullable String reversibleWarning) {}
+
+    record SignatureRequest(
+            @NotNull @NotBlank @Size(min = 10, max = 500) String reason) {}
+
+    /** All about the order of one axle. */
+    private record State(
+            AxleRow row,
+            KitReport report,
+            OrderGate gate,
+            OrderSheet sheet,
+            Optional<EventRow> signature,
+            Optional<EventRow> placed) {
+        boolean mayOrder() {
+            return gate.state() == OrderGate.State.OPEN
+                    || gate.state() == OrderGate.State.HELD && signature.isPresent();
+        }
+    }
+
+    private State state(long axleId) {
+        AxleRow row = bench.axle(axleId);
+        KitReport report = bench.chosen(row);
+        OrderGate gate = OrderGate.of(report);
+        String held = fingerprint(report, gate);
+        List<EventRow> log = events.ofAxle(axleId);
+        Optional<EventRow> signature = gate.state() == OrderGate.State.HELD
+                ? last(log, EventStore.Kind.ORDER_SIGNED, report)
+                        .filter(e -> held.equals(e.payload().get("covers")))
+                : Optional.empty();
+        return new State(
+                row, report, gate, OrderSheet.of(report), signature, last(log, EventStore.Kind.ORDER_PLACED, report));
+    }
+
+    private static Optional<EventRow> last(List<EventRow> log, EventStore.Kind kind, KitReport report) {
+        return log.stream()
+                .filter(e -> e.kind() == kind && e.subject().equals(report.kit().code()))
+                .reduce((first, second) -> second);
+    }
+
+    /** What a signature covers: this kit and exactly these open findings with these margins. */
+    private static String fingerprint(KitReport report, OrderGate gate) {
+        String text = report.kit()
+                + gate.holding().stream()
+                        .map(f -> f.check() + "/" + f.side() + "/"
+                                + f.margin()
+                                        .map(m -> m.value() + "±" + m.expanded())
+                                        .orElse("none"))
+                        .collect(Collectors.joining(";"));
+        try {
+            return HexFormat.of()
+                    .formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    @GetMapping("/order")
+    OrderView order(@PathVariable long axleId) {
+        State s = state(axleId);
+        JobStore.JobRow job = jobs.job(s.row().jobId());
+        return new OrderView(
+                axleId,
+                s.row().jobId(),
+                job.title(),
+                s.row().name(),
+                s.report().kit().code(),
+                s.report().kit().name(),
+                s.report().verdict(),
+                s.gate().state(),
+                gateText(s),
+                s.gate().state() == OrderGate.State.HELD && s.signature().isEmpty(),
+                s.gate().holding().stream().map(MatchController::finding).toList(),
+                s.signature()
+                        .map(e -> new SignatureView(e.by(), e.at(), e.payload().getOrDefault("reason", "")))
+                        .orElse(null),
+                s.placed().map(EventRow::at).orElse(null),
+                s.placed().map(EventRow::by).orElse(null),
+                s.sheet().lines().stream()
+                        .map(l -> new LineView(
+                                l.kind(),
+                                l.supplier(),
+                                l.item(),
+                                l.quantity(),
+                                l.unitCents(),
+                                l.totalCents(),
+                                l.leadDays(),
+                                l.remark()))
+                        .toList(),
+                s.sheet().totalCents(),
+                s.sheet().longestLeadDays(),
+                CURRENCY,
+                CheckId.notChecked(),
+                job.mustBeReversible() && !reversible(s)
+                        ? "The owner wants to be able to go back to drums; this kit or its work cannot be undone."
+                        : null);
+    }
+
+    private static boolean reversible(State s) {
+        return s.report().kit().reversible()
+                && s.report().works().stream().allMatch(w -> w.kind().isReversible());
+    }
+
+    private static String gateText(State s) {
+        return switch (s.gate().state()) {
+            case OPEN -> "Every check made is proven. It may be ordered.";
+            case HELD ->
+                s.signature().isPresent()
+                        ? "Signed for by " + s.signature().get().by() + "."
+                        : held(s.gate().holding()) + " not proven. Measure, or a lead signs with a reason.";
+            case SHUT ->
+                held(s.gate().holding())
+                        + " proven not to fit. No signature covers that: choose other work, another kit or another wheel.";
+        };
+    }
+
+    private static String held(List<Finding> findings) {
+        return findings.size() == 1 ? "1 check is" : findings.size() + " checks are";
+    }
+
+    @PostMapping("/order/signature")
+    OrderView sign(@PathVariable long axleId, @Valid @RequestBody SignatureRequest body) {
+        State s = state(axleId);
+        if (s.gate().state() == OrderGate.State.SHUT) {
+            throw new ConflictException(gateText(s));
+        }
+        if (s.gate().state() == OrderGate.State.OPEN) {
+            throw new ConflictException("Every check is proven; nothing has to be signed for.");
+        }
+        Person person = me.get();
+        events.add(
+                s.row().jobId(),
+                axleId,
+                EventStore.Kind.ORDER_SIGNED,
+                s.report().kit().code(),
+                Map.of("reason", body.reason().strip(), "covers", fingerprint(s.report(), s.gate())),
+                person.id());
+        return order(axleId);
+    }
+
+    @PostMapping("/order/placement")
+    OrderView place(@PathVariable long axleId) {
+        State s = state(axleId);
+        if (!s.mayOrder()) {
+            throw new ConflictException(gateText(s));
+        }
+        if (s.placed().isEmpty()) {
+            events.add(
+                    s.row().jobId(),
+                    axleId,
+                    EventStore.Kind.ORDER_PLACED,
+                    s.report().kit().code(),
+                    Map.of(
+                            "totalCents",
+                            Long.toString(s.sheet().totalCents()),
+                            "verdict",
+                            s.report().verdict().word(),
+                            "csv",
+                            OrderCsv.write(paper(s))),
+                    me.get().id());
+        }
+        return order(axleId);
+    }
+
+    @GetMapping(value = "/order.csv", produces = "text/csv;charset=UTF-8")
+    ResponseEntity<String> csv(@PathVariable long axleId) {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"order-" + axleId + ".csv\"")
+                .body(OrderCsv.write(paper(released(axleId))));
+    }
+
+    @GetMapping(value = "/order.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> pdf(@PathVariable long axleId) {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"order-" + axleId + ".pdf\"")
+                .body(OrderPdf.write(paper(released(axleId))));
+    }
+
+    private State released(long axleId) {
+        State s = state(axleId);
+        if (!s.mayOrder()) {
+            throw new ConflictException(gateText(s));
+        }
+        return s;
+    }
+
+    private OrderPaper paper(State s) {
+        String signature = s.signature()
+                .map(e -> "Signed for what is not proven by " + e.by() + ": "
+                        + e.payload().getOrDefault("reason", ""))
+                .orElse("");
+        return new OrderPaper(
+                SHOP,
+                jobs.job(s.row().jobId()).title(),
+                s.row().name(),
+                s.report().verdict().word(),
+                signature,
+                LocalDate.now(Clock.systemDefaultZone()).toString(),
+                CURRENCY,
+                s.sheet(),
+                CheckId.notChecked());
+    }
+}

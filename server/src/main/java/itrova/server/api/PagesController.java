@@ -1,0 +1,13 @@
+package itrova.server.api;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+
+/** Addresses of views belong to the web client. */
+@Controller
+class PagesController {
+    @GetMapping({"/", "/sign-in", "/floor", "/new-job", "/parts", "/jobs/{*rest}", "/axles/{*rest}"})
+    String page() {
+        return "forward:/index.html";
+    }
+}

@@ -1,0 +1,99 @@
+package itrova.server.api;
+
+import itrova.formats.DocumentException;
+import itrova.server.store.NotFoundException;
+import itrova.server.store.StaleVersionException;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.security.core.AuthenticationException;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+
+/** Every refusal as problem details (RFC 9457) with field, value and remedy in plain words. */
+@RestControllerAdvice
+class Problems extends ResponseEntityExceptionHandler {
+    private static final int LONGEST_VALUE_ECHOED = 80;
+
+    @ExceptionHandler
+    ProblemDetail onBadInput(BadInputException e) {
+        ProblemDetail problem = detail(HttpStatus.UNPROCESSABLE_CONTENT, "Cannot be taken", e.getMessage());
+        problem.setProperty("field", e.field());
+        problem.setProperty(
+                "value",
+                e.value().length() > LONGEST_VALUE_ECHOED ? e.value().substring(0, LONGEST_VALUE_ECHOED) : e.value());
+        problem.setProperty("confirmable", e.confirmable());
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail onDocument(DocumentException e) {
+        ProblemDetail problem = detail(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "Nothing was imported",
+                e.problems().size() == 1
+                        ? "One fault was found; nothing was imported."
+                        : e.problems().size() + " faults were found; nothing was imported.");
+        problem.setProperty("problems", e.problems());
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail onNotFound(NotFoundException e) {
+        return detail(HttpStatus.NOT_FOUND, "Not here", e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail onStale(StaleVersionException e) {
+        return detail(HttpStatus.CONFLICT, "Changed meanwhile", e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail onConflict(ConflictException e) {
+        return detail(HttpStatus.CONFLICT, "Not allowed now", e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail onSignIn(AuthenticationException e) {
+        return detail(HttpStatus.UNAUTHORIZED, "Not signed in", "Name and password do not belong together. Try again.");
+    }
+
+    @Override
+    protected @Nullable ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        ProblemDetail problem = detail(
+                HttpStatus.BAD_REQUEST,
+                "Not understood",
+                "The request is not the JSON this address takes. Check names and values of its fields.");
+        return new ResponseEntity<>(problem, headers, status);
+    }
+
+    @Override
+    protected @Nullable ResponseEntity<Object> handleMethodArgumentNotValid(
+            MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String what = e.getBindingResult().getFieldErrors().stream()
+                .map(f -> f.getField() + " " + f.getDefaultMessage())
+                .sorted()
+                .collect(Collectors.joining("; "));
+        ProblemDetail problem = detail(HttpStatus.UNPROCESSABLE_CONTENT, "Cannot be taken", what + ".");
+        if (!e.getBindingResult().getFieldErrors().isEmpty()) {
+            problem.setProperty(
+                    "field", e.getBindingResult().getFieldErrors().get(0).getField());
+        }
+        return new ResponseEntity<>(problem, headers, HttpStatus.UNPROCESSABLE_CONTENT);
+    }
+
+    private static ProblemDetail detail(HttpStatus status, String title, @Nullable String text) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, text == null ? "" : text);
+        problem.setTitle(title);
+        return problem;
+    }
+}

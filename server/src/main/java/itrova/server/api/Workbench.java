@@ -1,0 +1,58 @@
+package itrova.server.api;
+
+import itrova.core.fit.FitEngine;
+import itrova.core.fit.KitReport;
+import itrova.core.fit.ShopSettings;
+import itrova.core.kit.Kit;
+import itrova.core.record.AxleRecord;
+import itrova.core.vehicle.Side;
+import itrova.server.store.JobArchive;
+import itrova.server.store.JobStore;
+import itrova.server.store.JobStore.AxleRow;
+import itrova.server.store.KitStore;
+import itrova.server.store.NotFoundException;
+import java.util.List;
+import org.springframework.stereotype.Component;
+
+/** Brings stored readings and kits before the core. Verdicts are worked out anew each time, never stored as truth. */
+@Component
+class Workbench {
+    private final JobStore jobs;
+    private final JobArchive archive;
+    private final KitStore kits;
+
+    Workbench(JobStore jobs, JobArchive archive, KitStore kits) {
+        this.jobs = jobs;
+        this.archive = archive;
+        this.kits = kits;
+    }
+
+    AxleRow axle(long axleId) {
+        return jobs.axle(axleId);
+    }
+
+    AxleRecord record(AxleRow row) {
+        return archive.record(row);
+    }
+
+    List<KitReport> match(AxleRow row) {
+        return FitEngine.match(record(row).toCase(List.of(Side.values())), kits.all(), ShopSettings.DEFAULTS);
+    }
+
+    KitReport report(AxleRow row, String code) {
+        return FitEngine.report(record(row).toCase(List.of(Side.values())), kit(code), ShopSettings.DEFAULTS);
+    }
+
+    Kit kit(String code) {
+        return kits.find(code).orElseThrow(() -> new NotFoundException("Kit " + code));
+    }
+
+    /** The report of the kit chosen for an axle. */
+    KitReport chosen(AxleRow row) {
+        return report(
+                row,
+                row.chosenKit()
+                        .orElseThrow(() -> new ConflictException("No kit is chosen for the " + row.name()
+                                + " yet. Choose one in the match table first.")));
+    }
+}

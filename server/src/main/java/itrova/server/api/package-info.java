@@ -1,0 +1,5 @@
+/** REST controllers and the records they speak in. Numbers go out in SI; the browser writes them in the person's units. */
+@NullMarked
+package itrova.server.api;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,108 @@
+package itrova.server.security;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ReadListener;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.ServletInputStream;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletRequestWrapper;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** Refuses request bodies over a bound, also when their length is not declared. */
+public final class BodyLimitFilter extends OncePerRequestFilter {
+    /** Largest import (bytes). */
+    public static final long LARGEST_IMPORT = 16L * 1024 * 1024;
+    /** Largest other body (bytes). */
+    public static final long LARGEST_OTHER = 64L * 1024;
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        long most = request.getRequestURI().endsWith("/import") ? LARGEST_IMPORT : LARGEST_OTHER;
+        if (request.getContentLengthLong() > most) {
+            refuse(response, most);
+            return;
+        }
+        try {
+            chain.doFilter(new Limited(request, most), response);
+        } catch (TooLarge e) {
+            refuse(response, most);
+        }
+    }
+
+    private static void refuse(HttpServletResponse response, long most) throws IOException {
+        response.setStatus(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
+        response.setContentType("application/problem+json");
+        String body = "{\"type\":\"about:blank\",\"title\":\"Too large\",\"status\":413,\"detail\":\"More than "
+                + most / 1024 + " kB were sent. Split the file and send it in parts.\"}";
+        response.getOutputStream().write(body.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Thrown when a body of undeclared length grows over its bound. */
+    static final class TooLarge extends IOException {
+        private static final long serialVersionUID = 1L;
+    }
+
+    private static final class Limited extends HttpServletRequestWrapper {
+        private final long most;
+
+        Limited(HttpServletRequest request, long most) {
+            super(request);
+            this.most = most;
+        }
+
+        @Override
+        public ServletInputStream getInputStream() throws IOException {
+            return new Counting(super.getInputStream(), most);
+        }
+    }
+
+    private static final class Counting extends ServletInputStream {
+        private final ServletInputStream in;
+        private long left;
+
+        Counting(ServletInputStream in, long most) {
+            this.in = in;
+            this.left = most;
+        }
+
+        @Override
+        public int read() throws IOException {
+            int b = in.read();
+            if (b >= 0 && --left < 0) {
+                throw new TooLarge();
+            }
+            return b;
+        }
+
+        @Override
+        public int read(byte[] buffer, int from, int length) throws IOException {
+            int n = in.read(buffer, from, length);
+            if (n > 0) {
+                left -= n;
+                if (left < 0) {
+                    throw new TooLarge();
+                }
+            }
+            return n;
+        }
+
+        @Override
+        public boolean isFinished() {
+            return in.isFinished();
+        }
+
+        @Override
+        public boolean isReady() {
+            return in.isReady();
+        }
+
+        @Override
+        public void setReadListener(ReadListener listener) {
+            in.setReadListener(listener);
+        }
+    }
+}

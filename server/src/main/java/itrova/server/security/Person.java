@@ -1,0 +1,14 @@
+package itrova.server.security;
+
+import itrova.core.quantity.UnitSystem;
+
+/**
+ * A person of the shop.
+ *
+ * @param id key
+ * @param login sign-in name
+ * @param name name shown
+ * @param role what they may do
+ * @param unitSystem units they read and write in
+ */
+public record Person(long id, String login, String name, Role role, UnitSystem unitSystem) {}

@@ -1,0 +1,191 @@
+package itrova.server.store;
+
+import itrova.core.record.VehicleKind;
+import itrova.core.vehicle.AxleEndKind;
+import itrova.core.vehicle.AxleLoad;
+import itrova.core.vehicle.BracketShape;
+import java.sql.Date;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Timestamp;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.jdbc.core.RowMapper;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.support.GeneratedKeyHolder;
+import org.springframework.jdbc.support.KeyHolder;
+import org.springframework.stereotype.Repository;
+
+/** Jobs and their axles. */
+@Repository
+public class JobStore {
+    private static final RowMapper<JobRow> JOB = (rs, i) -> new JobRow(
+            rs.getLong("id"),
+            rs.getInt("version"),
+            rs.getString("title"),
+            VehicleKind.valueOf(rs.getString("vehicle_kind")),
+            rs.getString("vehicle"),
+            rs.getString("owner"),
+            rs.getBoolean("must_be_reversible"),
+            Optional.ofNullable(rs.getDate("promised")).map(Date::toLocalDate),
+            rs.getString("notes"));
+
+    private static final RowMapper<AxleRow> AXLE = (rs, i) -> new AxleRow(
+            rs.getLong("id"),
+            rs.getLong("job_id"),
+            rs.getInt("version"),
+            rs.getString("name"),
+            AxleEndKind.valueOf(rs.getString("end_kind")),
+            BracketShape.valueOf(rs.getString("bracket_shape")),
+            load(rs),
+            rs.getBoolean("wheel_stays"),
+            Optional.ofNullable(rs.getString("chosen_code")));
+
+    private static final String AXLES =
+            "SELECT a.*, k.code AS chosen_code FROM axle a LEFT JOIN kit k ON k.id = a.chosen_kit_id ";
+
+    private final JdbcClient jdbc;
+
+    JobStore(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    /** A job's row. */
+    public record JobRow(
+            long id,
+            int version,
+            String title,
+            VehicleKind vehicleKind,
+            String vehicle,
+            String owner,
+            boolean mustBeReversible,
+            Optional<LocalDate> promised,
+            String notes) {}
+
+    /** An axle's row with the code of its chosen kit. */
+    public record AxleRow(
+            long id,
+            long jobId,
+            int version,
+            String name,
+            AxleEndKind kind,
+            BracketShape bracketShape,
+            Optional<AxleLoad> load,
+            boolean wheelStays,
+            Optional<String> chosenKit) {}
+
+    private static Optional<AxleLoad> load(ResultSet rs) throws SQLException {
+        double kg = rs.getDouble("load_kg");
+        return rs.wasNull()
+                ? Optional.empty()
+                : Optional.of(new AxleLoad(kg, AxleLoad.Source.valueOf(rs.getString("load_source"))));
+    }
+
+    public List<JobRow> jobs() {
+        return jdbc.sql("SELECT * FROM job ORDER BY COALESCE(promised, '9999-12-31'), id")
+                .query(JOB)
+                .list();
+    }
+
+    public JobRow job(long id) {
+        return jdbc.sql("SELECT * FROM job WHERE id = :id")
+                .param("id", id)
+                .query(JOB)
+                .optional()
+                .orElseThrow(() -> new NotFoundException("Job " + id));
+    }
+
+    public List<AxleRow> axles(long jobId) {
+        return jdbc.sql(AXLES + "WHERE a.job_id = :job ORDER BY a.ordinal")
+                .param("job", jobId)
+                .query(AXLE)
+                .list();
+    }
+
+    public AxleRow axle(long id) {
+        return jdbc.sql(AXLES + "WHERE a.id = :id")
+                .param("id", id)
+                .query(AXLE)
+                .optional()
+                .orElseThrow(() -> new NotFoundException("Axle " + id));
+    }
+
+    /** Adds a job and gives its key. */
+    public long addJob(JobRow job, long personId) {
+        KeyHolder key = new GeneratedKeyHolder();
+        jdbc.sql("""
+                INSERT INTO job (title, vehicle_kind, vehicle, owner, must_be_reversible, promised, notes, created_at, created_by)
+                VALUES (:title, :kind, :vehicle, :owner, :reversible, :promised, :notes, :now, :person)
+                """)
+                .param("title", job.title())
+                .param("kind", job.vehicleKind().name())
+                .param("vehicle", job.vehicle())
+                .param("owner", job.owner())
+                .param("reversible", job.mustBeReversible())
+                .param("promised", job.promised().map(Date::valueOf).orElse(null))
+                .param("notes", job.notes())
+                .param("now", Timestamp.from(Instant.now()))
+                .param("person", personId)
+                .update(key, "id");
+        return key.getKeyAs(Number.class).longValue();
+    }
+
+    /** Changes a job if its version is still the one given. */
+    public void changeJob(JobRow job) {
+        int changed = jdbc.sql("""
+                UPDATE job SET version = version + 1, title = :title, vehicle_kind = :kind, vehicle = :vehicle, owner = :owner,
+                  must_be_reversible = :reversible, promised = :promised, notes = :notes
+                WHERE id = :id AND version = :version
+                """)
+                .param("title", job.title())
+                .param("kind", job.vehicleKind().name())
+                .param("vehicle", job.vehicle())
+                .param("owner", job.owner())
+                .param("reversible", job.mustBeReversible())
+                .param("promised", job.promised().map(Date::valueOf).orElse(null))
+                .param("notes", job.notes())
+                .param("id", job.id())
+                .param("version", job.version())
+                .update();
+        if (changed == 0) {
+            job(job.id());
+            throw new StaleVersionException("The job “" + job.title() + "”");
+        }
+    }
+
+    /** Adds an axle and gives its key. */
+    public long addAxle(long jobId, int ordinal, AxleRow axle) {
+        KeyHolder key = new GeneratedKeyHolder();
+        jdbc.sql("""
+                INSERT INTO axle (job_id, ordinal, name, end_kind, bracket_shape, load_kg, load_source, wheel_stays)
+                VALUES (:job, :ordinal, :name, :kind, :shape, :load, :source, :stays)
+                """)
+                .param("job", jobId)
+                .param("ordinal", ordinal)
+                .param("name", axle.name())
+                .param("kind", axle.kind().name())
+                .param("shape", axle.bracketShape().name())
+                .param("load", axle.load().map(AxleLoad::kg).orElse(null))
+                .param("source", axle.load().map(l -> l.source().name()).orElse(null))
+                .param("stays", axle.wheelStays())
+                .update(key, "id");
+        return key.getKeyAs(Number.class).longValue();
+    }
+
+    /** Chooses a kit for an axle, or none, if the axle's version is still the one given. */
+    public void choose(long axleId, int version, Optional<Long> kitId) {
+        int changed = jdbc.sql(
+                        "UPDATE axle SET version = version + 1, chosen_kit_id = :kit WHERE id = :id AND version = :version")
+                .param("kit", kitId.orElse(null))
+                .param("id", axleId)
+                .param("version", version)
+                .update();
+        if (changed == 0) {
+            AxleRow now = axle(axleId);
+            throw new StaleVersionException("The choice for the " + now.name() + " (now "
+                    + now.chosenKit().orElse("none") + ")");
+        }
+    }
+}
