@@ -41,7 +41,7 @@ class SectionController {
     record PointView(double x, double r) {}
 
     /** A piece of wall: for the barrel from..to is axial and level a radius; for the spokes the other way round. */
-    record StepView(double from, double to, double level, double doubt) {}
+    record WallStepView(double from, double to, double level, double doubt) {}
 
     record GapView(
             CheckId check,
@@ -63,8 +63,8 @@ class SectionController {
             String kitName,
             boolean sliding,
             double wearTravel,
-            List<StepView> barrel,
-            List<StepView> spokes,
+            List<WallStepView> barrel,
+            List<WallStepView> spokes,
             double weights,
             @Nullable Double backspacing,
             @Nullable Double wheelPad,
@@ -127,8 +127,8 @@ class SectionController {
         return end.length(callout).map(Measured::value).orElse(null);
     }
 
-    private static StepView step(DoubtfulStep s) {
-        return new StepView(
+    private static WallStepView step(DoubtfulStep s) {
+        return new WallStepView(
                 s.step().from(), s.step().to(), s.step().level(), s.level().expanded());
     }
 

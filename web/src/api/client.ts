@@ -1,0 +1,97 @@
+import createClient, { type Middleware } from "openapi-fetch";
+import type { components, paths } from "./schema";
+
+export type Schemas = components["schemas"];
+
+/** What the server says when it refuses (RFC 9457), or that it could not be reached. */
+export class Refusal extends Error {
+  constructor(
+    readonly status: number,
+    message: string,
+    readonly confirmable = false,
+    readonly problems: { file: string; row: number; field: string; message: string }[] = [],
+  ) {
+    super(message);
+  }
+}
+
+const UNSAFE = new Set(["POST", "PUT", "DELETE", "PATCH"]);
+
+export function toCsrfToken(): string {
+  const cookie = document.cookie.split("; ").find((c) => c.startsWith("XSRF-TOKEN="));
+  return cookie ? decodeURIComponent(cookie.slice("XSRF-TOKEN=".length)) : "";
+}
+
+const csrf: Middleware = {
+  onRequest({ request }) {
+    if (UNSAFE.has(request.method)) request.headers.set("X-XSRF-TOKEN", toCsrfToken());
+    return request;
+  },
+};
+
+let onSignedOut = () => {};
+
+/** Called when the server no longer knows who is signed in. */
+export function whenSignedOut(action: () => void) {
+  onSignedOut = action;
+}
+
+async function toRefusal(response: Response): Promise<Refusal> {
+  const body = await response.json().catch(() => ({}));
+  if (response.status === 401) onSignedOut();
+  const known: Record<number, string> = {
+    401: "You are not signed in any more. Sign in again; nothing typed is lost until you leave this page.",
+    403: "Your role may not do this. Ask the lead.",
+  };
+  return new Refusal(
+    response.status,
+    body.detail || known[response.status] || `The server answered ${response.status}. Try again.`,
+    body.confirmable === true,
+    body.problems ?? [],
+  );
+}
+
+export const client = createClient<paths>({
+  baseUrl: globalThis.location?.origin ?? "",
+  fetch: async (request: Request) => {
+    try {
+      return await globalThis.fetch(request);
+    } catch {
+      throw new Refusal(0, "The server cannot be reached. What you typed is kept here; try again.");
+    }
+  },
+});
+client.use(csrf);
+
+/** The data of an answer, or its refusal thrown. */
+export async function toData<T>(answer: Promise<{ data?: T; response: Response }>): Promise<T> {
+  const { data, response } = await answer;
+  if (!response.ok) {
+    throw refusals.get(response) ?? (await toRefusal(response));
+  }
+  return data as T;
+}
+
+// The client library reads an error's body before we can: keep what it said beside the response.
+const refusals = new WeakMap<Response, Refusal>();
+client.use({
+  async onResponse({ response }) {
+    if (!response.ok) refusals.set(response, await toRefusal(response.clone()));
+    return response;
+  },
+});
+
+/** Sends a document as it is. */
+export async function sendDocument<T>(path: string, file: File): Promise<T> {
+  const response = await globalThis
+    .fetch(`${path}?file=${encodeURIComponent(file.name)}`, {
+      method: "POST",
+      headers: { "Content-Type": "application/json", "X-XSRF-TOKEN": toCsrfToken() },
+      body: await file.text(),
+    })
+    .catch(() => {
+      throw new Refusal(0, "The server cannot be reached. Nothing was imported; try again.");
+    });
+  if (!response.ok) throw await toRefusal(response);
+  return response.json();
+}

@@ -1,0 +1,134 @@
+<script setup lang="ts">
+import Button from "primevue/button";
+import { useToast } from "primevue/usetoast";
+import { ref } from "vue";
+import { useRouter } from "vue-router";
+import type { UnitSystem } from "../units/format";
+import { useSession } from "./session";
+import { toMessage } from "./useLoad";
+
+const session = useSession();
+const router = useRouter();
+const toast = useToast();
+const isDark = ref(localStorage.getItem("itrova.dark") === "yes");
+document.documentElement.classList.toggle("dark", isDark.value);
+
+function onDark() {
+  isDark.value = !isDark.value;
+  localStorage.setItem("itrova.dark", isDark.value ? "yes" : "no");
+  document.documentElement.classList.toggle("dark", isDark.value);
+}
+
+async function onUnits(units: UnitSystem) {
+  try {
+    await session.setUnits(units);
+  } catch (e) {
+    toast.add({ severity: "error", summary: "Units not changed", detail: toMessage(e), life: 8000 });
+  }
+}
+
+async function onSignOut() {
+  await session.signOut().catch(() => undefined);
+  await router.push("/sign-in");
+}
+</script>
+
+<template>
+  <header class="bar no-print">
+    <RouterLink class="mark" to="/floor"
+      ><img src="/mark.svg" alt="" width="28" height="28" /> Itrova</RouterLink
+    >
+    <nav aria-label="Shop">
+      <RouterLink to="/floor">Shop floor</RouterLink>
+      <RouterLink to="/parts">Parts wall</RouterLink>
+    </nav>
+    <div class="units" role="group" aria-label="Units">
+      <button type="button" :aria-pressed="session.units === 'METRIC'" @click="onUnits('METRIC')">mm</button>
+      <button type="button" :aria-pressed="session.units === 'INCH'" @click="onUnits('INCH')">in</button>
+    </div>
+    <button type="button" class="pit" :aria-pressed="isDark" @click="onDark">Pit light</button>
+    <span class="who">{{ session.view?.name }}</span>
+    <Button label="Sign out" text size="small" @click="onSignOut" />
+  </header>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  align-items: center;
+  gap: 0.9rem;
+  padding: 0.3rem 1.2rem;
+  min-height: 52px;
+  background: var(--sheet);
+  border-bottom: 1px solid var(--line);
+  flex-wrap: wrap;
+}
+
+.mark {
+  display: flex;
+  align-items: center;
+  gap: 0.5rem;
+  font-weight: 600;
+  font-size: 1.25rem;
+  text-decoration: none;
+  color: var(--ink);
+  letter-spacing: 0.02em;
+}
+
+nav {
+  flex: 1;
+  display: flex;
+  gap: 0.2rem;
+}
+
+nav a {
+  padding: 0.65rem 0.8rem;
+  text-decoration: none;
+  color: var(--ink-soft);
+}
+
+nav a.router-link-active {
+  color: var(--ink);
+  font-weight: 600;
+  box-shadow: inset 0 -3px 0 var(--accent);
+}
+
+.units {
+  display: flex;
+  border: 1px solid var(--ink-soft);
+}
+
+.units button,
+.pit {
+  font: inherit;
+  min-height: 44px;
+  min-width: 48px;
+  padding: 0 0.7rem;
+  background: none;
+  border: 0;
+  color: var(--ink);
+  cursor: pointer;
+}
+
+.pit {
+  border: 1px solid var(--ink-soft);
+}
+
+.units button[aria-pressed="true"],
+.pit[aria-pressed="true"] {
+  background: var(--accent);
+  color: var(--sheet);
+  font-weight: 600;
+}
+
+.who {
+  color: var(--ink-soft);
+}
+
+@media (max-width: 600px) {
+  .who,
+  .pit {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,69 @@
+import { createRouter, createWebHistory } from "vue-router";
+import { useSession } from "./session";
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: "/", redirect: "/floor" },
+    {
+      path: "/sign-in",
+      component: () => import("../stages/signin/SignIn.vue"),
+      meta: { title: "Sign in", open: true },
+    },
+    {
+      path: "/floor",
+      component: () => import("../stages/floor/ShopFloor.vue"),
+      meta: { title: "Shop floor" },
+    },
+    { path: "/new-job", component: () => import("../stages/newjob/NewJob.vue"), meta: { title: "New job" } },
+    {
+      path: "/parts",
+      component: () => import("../stages/parts/PartsWall.vue"),
+      meta: { title: "Parts wall" },
+    },
+    {
+      path: "/axles/:axleId(\\d+)",
+      component: () => import("./AxleShell.vue"),
+      props: (route) => ({ axleId: Number(route.params.axleId) }),
+      children: [
+        { path: "", redirect: (to) => `${to.path.replace(/\/$/, "")}/measure` },
+        {
+          path: "measure",
+          component: () => import("../stages/measure/AxleEndStage.vue"),
+          meta: { title: "Axle-end drawing" },
+        },
+        {
+          path: "match",
+          component: () => import("../stages/match/MatchTable.vue"),
+          meta: { title: "Match table" },
+        },
+        {
+          path: "section",
+          component: () => import("../stages/section/WheelSection.vue"),
+          meta: { title: "Wheel section" },
+        },
+        {
+          path: "order",
+          component: () => import("../stages/order/OrderSheet.vue"),
+          meta: { title: "Order sheet" },
+        },
+        {
+          path: "bench",
+          component: () => import("../stages/bench/BenchCard.vue"),
+          meta: { title: "Bench card" },
+        },
+      ],
+    },
+    { path: "/:rest(.*)*", component: () => import("./NotHere.vue"), meta: { title: "Not here" } },
+  ],
+});
+
+router.beforeEach((to) => {
+  const session = useSession();
+  if (!to.meta.open && !session.isSignedIn) return { path: "/sign-in", query: { to: to.fullPath } };
+  return true;
+});
+
+router.afterEach((to) => {
+  document.title = `${String(to.meta.title ?? "")} · Itrova`;
+});

@@ -1,0 +1,40 @@
+import { definePreset } from "@primeuix/themes";
+import Aura from "@primeuix/themes/aura";
+
+/** One accent, drawing-office blue; everything else is ink on paper. */
+export const theme = definePreset(Aura, {
+  semantic: {
+    primary: {
+      50: "#eef5fb",
+      100: "#d6e6f4",
+      200: "#aacbe6",
+      300: "#78acd6",
+      400: "#468bc3",
+      500: "#1f6ba8",
+      600: "#17507f",
+      700: "#134167",
+      800: "#0f3350",
+      900: "#0b263c",
+      950: "#071928",
+    },
+    colorScheme: {
+      light: {
+        primary: {
+          color: "{primary.600}",
+          contrastColor: "#ffffff",
+          hoverColor: "{primary.700}",
+          activeColor: "{primary.800}",
+        },
+      },
+      dark: {
+        primary: {
+          color: "{primary.300}",
+          contrastColor: "#071928",
+          hoverColor: "{primary.200}",
+          activeColor: "{primary.100}",
+        },
+      },
+    },
+    focusRing: { width: "3px", style: "solid", color: "{primary.color}", offset: "2px" },
+  },
+});

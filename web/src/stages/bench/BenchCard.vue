@@ -1,0 +1,307 @@
+<script setup lang="ts">
+import Button from "primevue/button";
+import InputText from "primevue/inputtext";
+import { computed, nextTick, ref, watch } from "vue";
+import { client, Refusal, toData } from "../../api/client";
+import { useAxle } from "../../shell/axleHead";
+import { useSession } from "../../shell/session";
+import { toMessage, useLoad } from "../../shell/useLoad";
+import { toTime, toTorque } from "../../units/format";
+
+const axle = useAxle();
+const session = useSession();
+const {
+  data: card,
+  failure,
+  isLoading,
+} = useLoad(() =>
+  toData(client.GET("/api/axles/{axleId}/bench", { params: { path: { axleId: axle.axleId } } })),
+);
+const index = ref(0);
+const setValue = ref("");
+const problem = ref("");
+const mayConfirm = ref(false);
+const isBusy = ref(false);
+const heading = ref<HTMLElement | null>(null);
+
+const step = computed(() => card.value?.steps[index.value] ?? null);
+const other = computed(() => (session.units === "METRIC" ? "INCH" : "METRIC"));
+
+let isFirst = true;
+watch(card, (now) => {
+  if (!now) return;
+  axle.set({ jobTitle: now.jobTitle, name: now.name, chosenKit: now.kit });
+  if (isFirst) {
+    const open = now.steps.findIndex((s) => !s.done);
+    index.value = open < 0 ? 0 : open;
+    isFirst = false;
+  }
+});
+
+function onStep(next: number) {
+  if (!card.value || next < 0 || next >= card.value.steps.length) return;
+  index.value = next;
+  setValue.value = "";
+  problem.value = "";
+  mayConfirm.value = false;
+  void nextTick(() => heading.value?.focus());
+}
+
+async function onTick() {
+  if (!step.value) return;
+  isBusy.value = true;
+  problem.value = "";
+  try {
+    card.value = await toData(
+      client.POST("/api/axles/{axleId}/bench/{stepId}/tick", {
+        params: { path: { axleId: axle.axleId, stepId: step.value.id } },
+        body: { setValue: setValue.value, confirmed: mayConfirm.value },
+      }),
+    );
+    onStep(index.value + 1);
+  } catch (e) {
+    problem.value = toMessage(e);
+    mayConfirm.value = e instanceof Refusal && e.confirmable;
+  } finally {
+    isBusy.value = false;
+  }
+}
+
+async function onUntick() {
+  if (!step.value) return;
+  problem.value = "";
+  try {
+    card.value = await toData(
+      client.DELETE("/api/axles/{axleId}/bench/{stepId}/tick", {
+        params: { path: { axleId: axle.axleId, stepId: step.value.id } },
+      }),
+    );
+  } catch (e) {
+    problem.value = toMessage(e);
+  }
+}
+</script>
+
+<template>
+  <div class="page">
+    <h1 class="visually-hidden">Bench card</h1>
+    <p v-if="failure" class="failure" role="alert">
+      {{ failure }} <RouterLink :to="`/axles/${axle.axleId}/match`">To the match table</RouterLink>
+    </p>
+    <p v-else-if="isLoading && !card" class="soft">Fetching the card …</p>
+    <template v-if="card && step">
+      <p v-if="!card.ordered" class="caution">
+        Kit {{ card.kit }} is not ordered yet: the card can be read, but do not take the vehicle apart for it.
+      </p>
+      <div class="two">
+        <article class="sheet step">
+          <p class="soft count">Step {{ index + 1 }} of {{ card.steps.length }}, {{ card.done }} done</p>
+          <h2 ref="heading" tabindex="-1">{{ step.title }}</h2>
+          <p class="text">{{ step.text }}</p>
+          <p v-if="step.caution" class="caution"><strong>Caution.</strong> {{ step.caution }}</p>
+          <p v-if="step.hold" class="hold"><strong>Hold.</strong> {{ step.hold }}</p>
+          <p v-if="step.torqueNm" class="torque figures">
+            {{ toTorque(step.torqueNm, session.units) }}
+            <span class="soft">= {{ toTorque(step.torqueNm, other) }}, by the kit's papers</span>
+          </p>
+          <div v-if="step.done" class="done">
+            <p>
+              ✓ Done by <strong>{{ step.done.by }}</strong>, {{ toTime(step.done.at)
+              }}<template v-if="step.done.setTorqueNm"
+                >, set to {{ toTorque(step.done.setTorqueNm, session.units) }}</template
+              ><template v-else-if="step.done.setValue">: {{ step.done.setValue }}</template>
+            </p>
+            <Button
+              v-if="session.mayChange"
+              label="Take the tick back"
+              severity="secondary"
+              outlined
+              @click="onUntick"
+            />
+          </div>
+          <form v-else-if="session.mayChange" class="tick" @submit.prevent="onTick">
+            <div class="field">
+              <label for="set">{{ step.torqueNm ? "Torque set" : "Measured or noted (may be empty)" }}</label>
+              <InputText
+                id="set"
+                v-model="setValue"
+                maxlength="60"
+                autocomplete="off"
+                :placeholder="step.torqueNm ? toTorque(step.torqueNm, session.units) : ''"
+              />
+            </div>
+            <Button type="submit" :label="mayConfirm ? 'Log it as set' : 'Done'" :loading="isBusy" />
+          </form>
+          <p v-if="problem" class="failure" role="alert">{{ problem }}</p>
+          <div class="moves">
+            <Button
+              label="Back"
+              severity="secondary"
+              outlined
+              :disabled="index === 0"
+              @click="onStep(index - 1)"
+            />
+            <Button
+              label="Next"
+              severity="secondary"
+              outlined
+              :disabled="index + 1 >= card.steps.length"
+              @click="onStep(index + 1)"
+            />
+          </div>
+        </article>
+        <nav class="list" aria-label="All steps">
+          <ol>
+            <li v-for="(s, i) in card.steps" :key="s.id">
+              <button type="button" :aria-current="i === index ? 'step' : undefined" @click="onStep(i)">
+                <span class="mark" aria-hidden="true">{{ s.done ? "✓" : "" }}</span>
+                <span>{{ s.title }}<span v-if="s.done" class="visually-hidden">, done</span></span>
+              </button>
+            </li>
+          </ol>
+        </nav>
+      </div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.two {
+  display: grid;
+  grid-template-columns: 1fr 19rem;
+  gap: 1.2rem;
+}
+
+.step {
+  padding: 1.2rem 1.5rem;
+  min-height: 30rem;
+  display: flex;
+  flex-direction: column;
+}
+
+.count {
+  margin: 0;
+}
+
+h2 {
+  font-size: 2rem;
+  margin: 0.2rem 0 0.4rem;
+}
+
+h2:focus {
+  outline: none;
+}
+
+.text {
+  font-size: 1.35rem;
+  max-width: 40rem;
+}
+
+.hold {
+  border-left: 4px solid var(--accent);
+  background: var(--accent-wash);
+  padding: 0.6rem 0.9rem;
+}
+
+.torque {
+  font-size: 2.6rem;
+  font-weight: 600;
+  margin: 0.6rem 0;
+}
+
+.torque span {
+  font-size: 1.1rem;
+  font-weight: 400;
+}
+
+.tick {
+  display: flex;
+  gap: 1rem;
+  align-items: end;
+  margin-top: 0.6rem;
+}
+
+.tick .field {
+  flex: 1;
+  max-width: 22rem;
+}
+
+.tick :deep(.p-button) {
+  min-height: 56px;
+  min-width: 9rem;
+  font-size: 1.3rem;
+}
+
+.tick :deep(.p-inputtext) {
+  min-height: 56px;
+  font-size: 1.4rem;
+}
+
+.done {
+  display: flex;
+  align-items: center;
+  gap: 1rem;
+  color: var(--good);
+  font-size: 1.15rem;
+}
+
+.moves {
+  display: flex;
+  gap: 0.8rem;
+  margin-top: auto;
+  padding-top: 1rem;
+}
+
+.list {
+  max-height: calc(100vh - 170px);
+  overflow: auto;
+}
+
+ol {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+
+.list button {
+  display: flex;
+  gap: 0.4rem;
+  width: 100%;
+  min-height: 44px;
+  align-items: center;
+  font: inherit;
+  text-align: left;
+  background: none;
+  border: 0;
+  border-bottom: 1px solid var(--line-soft);
+  color: var(--ink);
+  cursor: pointer;
+}
+
+.list button[aria-current] {
+  background: var(--accent-wash);
+  font-weight: 600;
+}
+
+.mark {
+  width: 1.4rem;
+  text-align: center;
+  color: var(--good);
+  font-weight: 600;
+}
+
+@media (max-width: 800px) {
+  .two {
+    grid-template-columns: 1fr;
+  }
+
+  .step {
+    padding: 0.8rem;
+  }
+
+  .tick {
+    flex-direction: column;
+    align-items: stretch;
+  }
+}
+</style>

@@ -1,0 +1,229 @@
+<script setup lang="ts">
+import Button from "primevue/button";
+import Textarea from "primevue/textarea";
+import { useToast } from "primevue/usetoast";
+import { computed, ref, watch } from "vue";
+import { client, toData } from "../../api/client";
+import { useAxle } from "../../shell/axleHead";
+import { useSession } from "../../shell/session";
+import { toMessage, useLoad } from "../../shell/useLoad";
+import { toPrice, toTime } from "../../units/format";
+import FindingText from "../../verdict/FindingText.vue";
+import VerdictMark from "../../verdict/VerdictMark.vue";
+import { toVerdictWord } from "../../verdict/words";
+
+const axle = useAxle();
+const session = useSession();
+const toast = useToast();
+const path = { axleId: axle.axleId };
+const {
+  data: order,
+  failure,
+  isLoading,
+} = useLoad(() => toData(client.GET("/api/axles/{axleId}/order", { params: { path } })));
+const reason = ref("");
+const problem = ref("");
+const isBusy = ref(false);
+
+watch(order, (now) => {
+  if (now) axle.set({ jobTitle: now.jobTitle, name: now.name, chosenKit: now.kit });
+});
+
+const KINDS = { KIT: "kit", PART: "part", WORK: "outside work" };
+const mayOrder = computed(() => order.value?.gate === "OPEN" || Boolean(order.value?.signature));
+const bySupplier = computed(() => {
+  const groups = new Map<string, NonNullable<typeof order.value>["lines"]>();
+  for (const line of order.value?.lines ?? [])
+    groups.set(line.supplier, [...(groups.get(line.supplier) ?? []), line]);
+  return [...groups];
+});
+
+async function act(action: () => Promise<NonNullable<typeof order.value>>, done: string) {
+  isBusy.value = true;
+  problem.value = "";
+  try {
+    order.value = await action();
+    toast.add({ severity: "success", summary: done, life: 4000 });
+  } catch (e) {
+    problem.value = toMessage(e);
+  } finally {
+    isBusy.value = false;
+  }
+}
+
+function onSign() {
+  if (reason.value.trim().length < 10) {
+    problem.value = "Give the reason in at least 10 characters: it stays in the record under your name.";
+    return;
+  }
+  void act(
+    () =>
+      toData(
+        client.POST("/api/axles/{axleId}/order/signature", {
+          params: { path },
+          body: { reason: reason.value },
+        }),
+      ),
+    "Signed",
+  );
+}
+
+function onPlace() {
+  void act(
+    () => toData(client.POST("/api/axles/{axleId}/order/placement", { params: { path } })),
+    "Order placed",
+  );
+}
+</script>
+
+<template>
+  <div class="page">
+    <div class="page-head">
+      <h1>Order sheet</h1>
+      <template v-if="order && mayOrder">
+        <a class="paper" :href="`/api/axles/${axle.axleId}/order.csv`" download>CSV</a>
+        <a class="paper" :href="`/api/axles/${axle.axleId}/order.pdf`" download>PDF</a>
+      </template>
+    </div>
+    <p v-if="failure" class="failure" role="alert">
+      {{ failure }} <RouterLink :to="`/axles/${axle.axleId}/match`">To the match table</RouterLink>
+    </p>
+    <p v-else-if="isLoading && !order" class="soft">Fetching the sheet …</p>
+    <template v-if="order">
+      <section class="sheet gate" :class="order.gate.toLowerCase()">
+        <h2>
+          <VerdictMark :verdict="order.verdict" :size="24" />
+          <span>{{ order.kit }} · {{ order.kitName }}: {{ toVerdictWord(order.verdict) }}</span>
+        </h2>
+        <p class="state">{{ order.gateText }}</p>
+        <p v-if="order.signature" class="small">
+          {{ order.signature.by }}, {{ toTime(order.signature.at) }}: “{{ order.signature.reason }}”
+        </p>
+        <p v-if="order.reversibleWarning" class="caution">{{ order.reversibleWarning }}</p>
+        <p v-if="order.placedAt" class="state">
+          Ordered {{ toTime(order.placedAt) }} by {{ order.placedBy }}.
+        </p>
+        <FindingText v-for="f in order.holding" :key="f.check + f.side" :finding="f" />
+        <form v-if="order.signable && session.isLead" class="sign" @submit.prevent="onSign">
+          <div class="field">
+            <label for="reason">Reason for ordering what is not proven</label>
+            <Textarea id="reason" v-model="reason" rows="2" maxlength="500" auto-resize />
+          </div>
+          <Button type="submit" label="Sign by name" severity="secondary" outlined :loading="isBusy" />
+        </form>
+        <p v-else-if="order.signable" class="soft">Only a lead may sign.</p>
+        <p v-if="problem" class="failure" role="alert">{{ problem }}</p>
+      </section>
+
+      <section v-for="[supplier, lines] in bySupplier" :key="supplier" class="supplier">
+        <h2>{{ supplier }}</h2>
+        <table class="plain">
+          <thead>
+            <tr>
+              <th scope="col">What</th>
+              <th scope="col">Kind</th>
+              <th scope="col" class="right">Days</th>
+              <th scope="col" class="right">Quantity</th>
+              <th scope="col" class="right">Each</th>
+              <th scope="col" class="right">Total</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="line in lines" :key="line.item">
+              <td>
+                {{ line.item }}<br /><span class="small soft">{{ line.remark }}</span>
+              </td>
+              <td>{{ KINDS[line.kind] }}</td>
+              <td class="right figures">{{ line.leadDays }}</td>
+              <td class="right figures">{{ line.quantity }}</td>
+              <td class="right figures">{{ toPrice(line.unitCents, order.currency) }}</td>
+              <td class="right figures">{{ toPrice(line.totalCents, order.currency) }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+      <p class="total">
+        <span>Total, last delivery after {{ order.leadDays }} working days</span>
+        <strong class="figures">{{ toPrice(order.totalCents, order.currency) }}</strong>
+      </p>
+      <p class="caution small">
+        Not checked by the program, check by hand before ordering: {{ order.notChecked.join("; ") }}. Local
+        rules, inspection and licensed practice come first.
+      </p>
+      <div v-if="session.mayChange && !order.placedAt" class="place no-print">
+        <Button label="Place the order" :disabled="!mayOrder" :loading="isBusy" @click="onPlace" />
+        <span v-if="!mayOrder" class="soft">Held: {{ order.gateText }}</span>
+      </div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.gate {
+  padding: 0.9rem 1.1rem;
+  border-left: 6px solid var(--good);
+}
+
+.gate.held {
+  border-left-color: var(--open);
+  border-left-style: dashed;
+}
+
+.gate.shut {
+  border-left-color: var(--bad);
+}
+
+.gate h2 {
+  display: flex;
+  align-items: center;
+  gap: 0.6rem;
+}
+
+.state {
+  font-size: 1.15rem;
+  margin: 0.4rem 0;
+}
+
+.sign {
+  display: flex;
+  gap: 1rem;
+  align-items: end;
+}
+
+.sign .field {
+  flex: 1;
+}
+
+.supplier {
+  margin-top: 1.2rem;
+}
+
+.paper {
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
+  padding: 0 1rem;
+  border: 1px solid var(--accent);
+  text-decoration: none;
+  font-weight: 600;
+}
+
+td.right,
+th.right {
+  text-align: right;
+}
+
+.total {
+  display: flex;
+  justify-content: space-between;
+  border-top: 2px solid var(--ink);
+  padding: 0.6rem;
+  font-size: 1.25rem;
+}
+
+.place {
+  display: flex;
+  align-items: center;
+  gap: 1rem;
+}
+</style>

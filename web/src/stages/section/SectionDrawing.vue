@@ -1,0 +1,281 @@
+<script setup lang="ts">
+import { computed } from "vue";
+import type { Schemas } from "../../api/client";
+import { useSession } from "../../shell/session";
+import { toDoubt, toLength } from "../../units/format";
+import { toFrame } from "./frame";
+
+/** Caliper and disc in the wheel, to scale; the least gaps dimensioned, doubt drawn as a halo around the wheel's metal. */
+const { section } = defineProps<{ section: Schemas["SectionView"] }>();
+const session = useSession();
+
+const WIDTH = 820;
+const METAL = 7;
+
+const frame = computed(() => toFrame(section));
+const scale = computed(() => WIDTH / (frame.value.maxX - frame.value.minX));
+const height = computed(() => (frame.value.maxR - frame.value.minR) * scale.value);
+const sx = (x: number) => (x - frame.value.minX) * scale.value;
+const sy = (r: number) => (frame.value.maxR - r) * scale.value;
+
+const outline = computed(() => toPath(section.outline.map((p) => [p.x, p.r])));
+const worn = computed(() =>
+  section.wearTravel > 0 ? toPath(section.outline.map((p) => [p.x - section.wearTravel, p.r])) : "",
+);
+
+function toPath(points: [number, number][]) {
+  return points.length ? points.map(([x, r], i) => `${i ? "L" : "M"}${sx(x)} ${sy(r)}`).join("") + " Z" : "";
+}
+
+const barrelLine = computed(() =>
+  section.barrel
+    .map((s, i) => `${i ? "L" : "M"}${sx(s.from)} ${sy(s.level)} L${sx(s.to)} ${sy(s.level)}`)
+    .join(""),
+);
+const spokeLine = computed(() =>
+  section.spokes
+    .map((s, i) => `${i ? "L" : "M"}${sx(s.level)} ${sy(s.from)} L${sx(s.level)} ${sy(s.to)}`)
+    .join(""),
+);
+const barrelDoubt = computed(() => Math.max(0, ...section.barrel.map((s) => s.doubt)));
+const spokeDoubt = computed(() => Math.max(0, ...section.spokes.map((s) => s.doubt)));
+
+const hat = computed(() => {
+  const face = -section.hatThickness;
+  const inner = section.hatInside / 2;
+  return toPath([
+    [0, frame.value.minR],
+    [0, inner + section.hatThickness],
+    [section.midPlane + section.discThickness / 2, inner + section.hatThickness],
+    [section.midPlane + section.discThickness / 2, section.discOuter],
+    [section.midPlane - section.discThickness / 2, section.discOuter],
+    [section.midPlane - section.discThickness / 2, inner],
+    [face, inner],
+    [face, frame.value.minR],
+  ]);
+});
+
+const gaps = computed(() =>
+  section.gaps.map((g) => {
+    const isBarrel = g.check === "BARREL";
+    return {
+      ...g,
+      label: `${toLength(g.size, session.units)} ${toDoubt(g.doubt, session.units)}`,
+      wants: `wants ${toLength(g.required, session.units)}${g.padsWorn ? ", worn pads" : ""}`,
+      at: {
+        x: isBarrel ? sx(g.onWheel.x) - 10 : sx(frame.value.maxX) - 8,
+        y: isBarrel ? sy(g.onWheel.r) - 34 : sy(Math.min(g.onCaliper.r, g.onWheel.r)) + 34,
+        anchor: isBarrel ? ("middle" as const) : ("end" as const),
+      },
+    };
+  }),
+);
+</script>
+
+<template>
+  <svg
+    :viewBox="`0 0 ${WIDTH} ${height}`"
+    role="img"
+    :aria-label="`Section of the wheel with kit ${section.kit}, ${section.side === 'LEFT' ? 'left' : 'right'} side`"
+  >
+    <defs>
+      <pattern id="cut" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <line x1="0" y1="0" x2="0" y2="7" class="hatch" />
+      </pattern>
+    </defs>
+    <!-- halo of doubt, weights, metal -->
+    <path :d="barrelLine" class="halo" :stroke-width="2 * barrelDoubt * scale" />
+    <path :d="spokeLine" class="halo" :stroke-width="2 * spokeDoubt * scale" />
+    <g v-for="(s, i) in section.barrel" :key="`b${i}`">
+      <rect
+        :x="sx(s.from)"
+        :y="sy(s.level + METAL)"
+        :width="(s.to - s.from) * scale"
+        :height="METAL * scale"
+        class="metal"
+      />
+      <rect
+        v-if="section.weights > 0"
+        :x="sx(s.from)"
+        :y="sy(s.level)"
+        :width="(s.to - s.from) * scale"
+        :height="section.weights * scale"
+        class="weights"
+      />
+    </g>
+    <rect
+      v-for="(s, i) in section.spokes"
+      :key="`s${i}`"
+      :x="sx(s.level)"
+      :y="sy(s.to)"
+      :width="METAL * scale"
+      :height="(s.to - s.from) * scale"
+      class="metal"
+    />
+    <path :d="barrelLine" class="wall" />
+    <path :d="spokeLine" class="wall" />
+    <!-- disc and caliper -->
+    <path :d="hat" class="disc" />
+    <line
+      :x1="sx(section.midPlane)"
+      :x2="sx(section.midPlane)"
+      :y1="sy(frame.maxR - 6)"
+      :y2="sy(frame.minR)"
+      class="centre"
+    />
+    <path v-if="worn" :d="worn" class="caliper worn" />
+    <path v-if="outline" :d="outline" class="caliper" />
+    <text v-else :x="sx(section.midPlane)" :y="sy(section.discOuter + 12)" text-anchor="middle" class="note">
+      no outline of the caliper in the papers
+    </text>
+    <!-- mounting face -->
+    <line :x1="sx(0)" :x2="sx(0)" :y1="sy(frame.minR)" :y2="sy(frame.minR + 26)" class="face" />
+    <text :x="sx(0) + 6" :y="sy(frame.minR) - 8" class="note">mounting face</text>
+    <text :x="10" :y="sy(frame.minR) - 8" class="note">inboard</text>
+    <text :x="WIDTH - 10" :y="sy(frame.minR) - 8" text-anchor="end" class="note">outboard</text>
+    <!-- least gaps -->
+    <g v-for="g in gaps" :key="g.check" :class="g.finding.verdict.toLowerCase()" class="gap">
+      <line
+        :x1="sx(g.onCaliper.x)"
+        :y1="sy(g.onCaliper.r)"
+        :x2="sx(g.onWheel.x)"
+        :y2="sy(g.onWheel.r)"
+        class="dim"
+      />
+      <circle :cx="sx(g.onCaliper.x)" :cy="sy(g.onCaliper.r)" r="4" />
+      <circle :cx="sx(g.onWheel.x)" :cy="sy(g.onWheel.r)" r="4" />
+      <line
+        :x1="(sx(g.onCaliper.x) + sx(g.onWheel.x)) / 2"
+        :y1="(sy(g.onCaliper.r) + sy(g.onWheel.r)) / 2"
+        :x2="g.at.anchor === 'end' ? g.at.x - 60 : g.at.x"
+        :y2="g.at.anchor === 'end' ? g.at.y - 24 : g.at.y + 24"
+        class="leader"
+      />
+      <text :x="g.at.x" :y="g.at.y" :text-anchor="g.at.anchor" class="size">{{ g.label }}</text>
+      <text :x="g.at.x" :y="g.at.y + 19" :text-anchor="g.at.anchor" class="wants">{{ g.wants }}</text>
+    </g>
+    <!-- scale -->
+    <g :transform="`translate(14, ${14})`">
+      <path :d="`M0 0 v8 M0 4 h${50 * scale} M${50 * scale} 0 v8`" class="rule" />
+      <text :x="50 * scale + 8" y="9" class="note">50 mm</text>
+    </g>
+  </svg>
+</template>
+
+<style scoped>
+svg {
+  display: block;
+  width: 100%;
+  max-height: calc(100vh - 210px);
+  font-family: var(--narrow);
+}
+
+.halo {
+  fill: none;
+  stroke: var(--accent);
+  opacity: 0.22;
+}
+
+.metal {
+  fill: url(#cut);
+}
+
+.hatch {
+  stroke: var(--ink-soft);
+  stroke-width: 1;
+}
+
+.weights {
+  fill: var(--work);
+  opacity: 0.28;
+}
+
+.wall {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 2.2;
+}
+
+.disc {
+  fill: var(--metal);
+  stroke: var(--ink);
+  stroke-width: 1.4;
+}
+
+.caliper {
+  fill: var(--accent-wash);
+  fill-opacity: 0.75;
+  stroke: var(--accent);
+  stroke-width: 2.4;
+}
+
+.worn {
+  fill: none;
+  stroke-width: 1.4;
+  stroke-dasharray: 7 5;
+}
+
+.centre {
+  stroke: var(--ink-soft);
+  stroke-dasharray: 14 4 3 4;
+}
+
+.face {
+  stroke: var(--accent);
+  stroke-width: 3;
+}
+
+.note {
+  font-size: 15px;
+  fill: var(--ink-soft);
+}
+
+.gap {
+  color: var(--open);
+}
+
+.gap.fits {
+  color: var(--good);
+}
+
+.gap.does_not_fit {
+  color: var(--bad);
+}
+
+.dim {
+  stroke: currentcolor;
+  stroke-width: 3;
+}
+
+.gap circle {
+  fill: currentcolor;
+}
+
+.leader {
+  stroke: currentcolor;
+  stroke-width: 1;
+}
+
+.size {
+  font-size: 21px;
+  font-weight: 600;
+  fill: currentcolor;
+  paint-order: stroke;
+  stroke: var(--sheet);
+  stroke-width: 4px;
+}
+
+.wants {
+  font-size: 15px;
+  fill: var(--ink);
+  paint-order: stroke;
+  stroke: var(--sheet);
+  stroke-width: 4px;
+}
+
+.rule {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 1.5;
+}
+</style>

@@ -1,0 +1,35 @@
+import type { Schemas } from "../../api/client";
+
+/** The part of the half-plane that is drawn, in mm of the wheel's frame. */
+export interface Frame {
+  minX: number;
+  maxX: number;
+  minR: number;
+  maxR: number;
+}
+
+const ROOM = 18;
+
+/** A frame that holds wheel, caliper and disc with some room around. */
+export function toFrame(section: Schemas["SectionView"]): Frame {
+  const xs = [0, section.midPlane];
+  const rs = [section.discOuter, section.hatInside / 2];
+  for (const s of section.barrel) {
+    xs.push(s.from, s.to);
+    rs.push(s.level);
+  }
+  for (const s of section.spokes) {
+    xs.push(s.level);
+    rs.push(s.from, s.to);
+  }
+  for (const p of section.outline) {
+    xs.push(p.x);
+    rs.push(p.r);
+  }
+  return {
+    minX: Math.min(...xs) - ROOM,
+    maxX: Math.max(...xs) + ROOM * 1.6,
+    minR: Math.max(0, Math.min(...rs) - ROOM * 1.4),
+    maxR: Math.max(...rs) + ROOM,
+  };
+}

@@ -1,0 +1,9 @@
+import vue from "@vitejs/plugin-vue";
+import { defineConfig } from "vitest/config";
+
+export default defineConfig({
+  plugins: [vue()],
+  build: { target: "es2022", chunkSizeWarningLimit: 700 },
+  server: { proxy: { "/api": "http://127.0.0.1:8080" } },
+  test: { environment: "node" },
+});
