@@ -3,6 +3,18 @@ import Aura from "@primeuix/themes/aura";
 
 /** One accent, drawing-office blue; everything else is ink on paper. */
 export const theme = definePreset(Aura, {
+  primitive: {
+    borderRadius: { none: "0", xs: "0", sm: "0", md: "0", lg: "0", xl: "0" },
+  },
+  components: {
+    button: {
+      colorScheme: {
+        light: { outlined: { secondary: { borderColor: "#4b545e", color: "#1b2127" } } },
+        dark: { outlined: { secondary: { borderColor: "#b4bcc4", color: "#eef0f1" } } },
+      },
+    },
+    checkbox: { root: { width: "1.6rem", height: "1.6rem" } },
+  },
   semantic: {
     primary: {
       50: "#eef5fb",
@@ -25,6 +37,12 @@ export const theme = definePreset(Aura, {
           hoverColor: "{primary.700}",
           activeColor: "{primary.800}",
         },
+        formField: {
+          borderColor: "#4b545e",
+          hoverBorderColor: "#1b2127",
+          placeholderColor: "#5f6872",
+          shadow: "none",
+        },
       },
       dark: {
         primary: {
@@ -32,6 +50,12 @@ export const theme = definePreset(Aura, {
           contrastColor: "#071928",
           hoverColor: "{primary.200}",
           activeColor: "{primary.100}",
+        },
+        formField: {
+          borderColor: "#b4bcc4",
+          hoverBorderColor: "#eef0f1",
+          placeholderColor: "#9aa4ad",
+          shadow: "none",
         },
       },
     },

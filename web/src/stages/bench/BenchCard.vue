@@ -95,7 +95,25 @@ async function onUntick() {
       </p>
       <div class="two">
         <article class="sheet step">
-          <p class="soft count">Step {{ index + 1 }} of {{ card.steps.length }}, {{ card.done }} done</p>
+          <div class="top">
+            <p class="soft count">Step {{ index + 1 }} of {{ card.steps.length }}, {{ card.done }} done</p>
+            <div class="moves">
+              <Button
+                label="Back"
+                severity="secondary"
+                outlined
+                :disabled="index === 0"
+                @click="onStep(index - 1)"
+              />
+              <Button
+                label="Next"
+                severity="secondary"
+                outlined
+                :disabled="index + 1 >= card.steps.length"
+                @click="onStep(index + 1)"
+              />
+            </div>
+          </div>
           <h2 ref="heading" tabindex="-1">{{ step.title }}</h2>
           <p class="text">{{ step.text }}</p>
           <p v-if="step.caution" class="caution"><strong>Caution.</strong> {{ step.caution }}</p>
@@ -133,22 +151,6 @@ async function onUntick() {
             <Button type="submit" :label="mayConfirm ? 'Log it as set' : 'Done'" :loading="isBusy" />
           </form>
           <p v-if="problem" class="failure" role="alert">{{ problem }}</p>
-          <div class="moves">
-            <Button
-              label="Back"
-              severity="secondary"
-              outlined
-              :disabled="index === 0"
-              @click="onStep(index - 1)"
-            />
-            <Button
-              label="Next"
-              severity="secondary"
-              outlined
-              :disabled="index + 1 >= card.steps.length"
-              @click="onStep(index + 1)"
-            />
-          </div>
         </article>
         <nav class="list" aria-label="All steps">
           <ol>
@@ -174,9 +176,14 @@ async function onUntick() {
 
 .step {
   padding: 1.2rem 1.5rem;
-  min-height: 30rem;
   display: flex;
   flex-direction: column;
+}
+
+.top {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
 }
 
 .count {
@@ -248,8 +255,6 @@ h2:focus {
 .moves {
   display: flex;
   gap: 0.8rem;
-  margin-top: auto;
-  padding-top: 1rem;
 }
 
 .list {

@@ -142,13 +142,11 @@ function onSection(code: string) {
             <tr v-for="row in rows" :key="row.code" :class="{ chosen: row.code === match.chosenKit }">
               <th scope="row" class="kit">
                 <button type="button" class="open" @click="onOpen(row, null)">
-                  <span class="code"
-                    >{{ row.code }} <span v-if="row.code === match.chosenKit" class="tag">chosen</span></span
-                  >
+                  <span class="code">
+                    {{ row.code }} <VerdictMark :verdict="row.verdict" /> {{ toVerdictWord(row.verdict) }}
+                    <span v-if="row.code === match.chosenKit" class="tag">chosen</span>
+                  </span>
                   <span class="name">{{ row.name }}</span>
-                  <span class="verdict"
-                    ><VerdictMark :verdict="row.verdict" /> {{ toVerdictWord(row.verdict) }}</span
-                  >
                 </button>
               </th>
               <td v-for="c in match.checks" :key="c.id">
@@ -159,19 +157,21 @@ function onSection(code: string) {
                   :aria-label="toCellLabel(row, cell(row, c.id)!, c.title)"
                   @click="onOpen(row, c.id)"
                 >
-                  <VerdictMark :verdict="cell(row, c.id)!.verdict" />
-                  <span v-if="cell(row, c.id)!.margin !== undefined" class="figures">
-                    <strong>{{
+                  <span class="first figures">
+                    <VerdictMark :verdict="cell(row, c.id)!.verdict" :size="16" />
+                    <strong v-if="cell(row, c.id)!.margin !== undefined">{{
                       toMargin(cell(row, c.id)!.margin!, cell(row, c.id)!.unit, session.units)
                     }}</strong>
-                    <span class="doubt">{{
-                      toMarginDoubt(cell(row, c.id)!.doubt ?? 0, cell(row, c.id)!.unit, session.units)
-                    }}</span>
+                    <span v-else>unknown</span>
                   </span>
-                  <span v-else class="doubt">unknown</span>
-                  <span v-if="cell(row, c.id)!.sidesDiffer" class="doubt">{{
-                    toSideWord(cell(row, c.id)!.side)
-                  }}</span>
+                  <span class="doubt figures"
+                    ><template v-if="cell(row, c.id)!.margin !== undefined">{{
+                      toMarginDoubt(cell(row, c.id)!.doubt ?? 0, cell(row, c.id)!.unit, session.units)
+                    }}</template
+                    ><template v-if="cell(row, c.id)!.sidesDiffer">
+                      {{ toSideWord(cell(row, c.id)!.side) }}</template
+                    ></span
+                  >
                 </button>
               </td>
               <td class="right figures price">
@@ -280,7 +280,7 @@ function onSection(code: string) {
 
 .scroll {
   overflow: auto;
-  max-height: calc(100vh - 260px);
+  max-height: calc(100vh - 275px);
 }
 
 .empty {
@@ -318,8 +318,8 @@ tbody th {
   left: 0;
   background: var(--sheet);
   z-index: 2;
-  min-width: 13.5rem;
-  max-width: 15rem;
+  min-width: 14.5rem;
+  max-width: 16rem;
   text-align: left;
 }
 
@@ -347,6 +347,9 @@ thead .kit {
 }
 
 .code {
+  display: flex;
+  align-items: center;
+  gap: 0.35rem;
   font-weight: 600;
 }
 
@@ -360,22 +363,15 @@ thead .kit {
   line-height: 1.2;
 }
 
-.verdict {
-  display: flex;
-  align-items: center;
-  gap: 0.35rem;
-  font-weight: 600;
-  margin-top: 0.2rem;
-}
-
 .cell {
   display: flex;
   flex-direction: column;
   gap: 0.1rem;
   align-items: flex-start;
   min-width: 5.1rem;
-  min-height: 80px;
+  min-height: 62px;
   width: 100%;
+  text-align: left;
   font: inherit;
   padding: 0.55rem 0.35rem;
   background: none;
@@ -384,11 +380,15 @@ thead .kit {
   cursor: pointer;
 }
 
-.cell .figures {
+.first {
   display: flex;
-  flex-direction: column;
+  align-items: center;
+  gap: 0.3rem;
   font-size: 1.05rem;
-  line-height: 1.15;
+}
+
+.cell .doubt {
+  padding-left: 1.3rem;
 }
 
 .open:hover,

@@ -17,13 +17,15 @@ const session = useSession();
 
 // The sheet is drawn in units of its own; 1 mm of the section is SCALE of them.
 const WIDTH = 1240;
-const HEIGHT = 500;
+const HEIGHT = 458;
 const SCALE = 2.05;
-const HUB_X = 735; // where the hub's mounting face stands
-const AXIS_Y = 478; // the wheel's axis
-const FACE = { x: 318, y: 118, scale: 0.78 };
-const FIXED = { x: 318, y: 362, scale: 0.78 };
-const LABEL = { width: 184, height: 48, step: 53 };
+const HUB_X = 800; // where the hub's mounting face stands
+const AXIS_Y = 432; // the wheel's axis
+const FACE = { x: 352, y: 122, scale: 1.15 };
+const FIXED = { x: 352, y: 346, scale: 1.15 };
+const LABEL = { width: 184, height: 46, step: 50 };
+/** Backspacing is read over the wheel's edge: its label stands above it, so that its leader crosses nothing. */
+const ABOVE = { x: 500, y: 6 };
 
 const d = computed(() => toDrawing(side));
 const sx = (x: number) => HUB_X + x * SCALE;
@@ -98,7 +100,7 @@ const spokePath = computed(() => {
 interface Label {
   id: CalloutId;
   title: string;
-  column: "left" | "right";
+  column: "left" | "right" | "above";
   target: { x: number; y: number };
 }
 
@@ -153,12 +155,9 @@ const labels = computed<Label[]>(() => {
     ["WHEEL_BORE", { x: sx(val("WHEEL_PAD") / 2), y: sy(val("WHEEL_BORE") / 2) }],
     ["REGISTER", { x: sx(5), y: sy(val("REGISTER") / 2 - 3) }],
   ];
-  // backspacing belongs left of the wheel
-  left.push([
-    "WHEEL_BACKSPACING",
-    { x: sx(-val("WHEEL_BACKSPACING")), y: sy((barrel.value[0]?.r ?? 180) + 6) },
-  ]);
+  const edge = { x: sx(-val("WHEEL_BACKSPACING")), y: sy((barrel.value[0]?.r ?? 180) + 14) };
   return [
+    { id: "WHEEL_BACKSPACING", title: titleOf("WHEEL_BACKSPACING"), column: "above", target: edge },
     ...left.map(([id, target]) => ({ id, title: titleOf(id), column: "left" as const, target })),
     ...right.map(([id, target]) => ({ id, title: titleOf(id), column: "right" as const, target })),
   ];
@@ -167,9 +166,63 @@ const labels = computed<Label[]>(() => {
 const placed = computed(() => {
   const count = { left: 0, right: 0 };
   return labels.value.map((l) => {
-    const y = 8 + LABEL.step * count[l.column]++;
+    if (l.column === "above") return { ...l, ...ABOVE };
+    const y = 6 + LABEL.step * count[l.column]++;
     return { ...l, x: l.column === "left" ? 6 : WIDTH - LABEL.width - 6, y };
   });
+});
+
+/** The picked dimension, drawn as a dimension line between its two ends; absent for counts, threads and profiles. */
+const dimension = computed(() => {
+  const across = (at: { x: number; y: number; scale: number }, mm: number) => ({
+    x1: at.x - (mm / 2) * at.scale,
+    x2: at.x + (mm / 2) * at.scale,
+    y1: at.y,
+    y2: at.y,
+  });
+  const upright = (x: number, r1: number, r2: number) => ({ x1: sx(x), x2: sx(x), y1: sy(r1), y2: sy(r2) });
+  const along = (x1: number, x2: number, r: number) => ({ x1: sx(x1), x2: sx(x2), y1: sy(r), y2: sy(r) });
+  const bolt = (id: CalloutId) => upright(18, studR.value - val(id) / 2, studR.value + val(id) / 2);
+  switch (toLabelId(selected)) {
+    case "STUD_OVER_SKIP_ONE":
+      return across(FACE, studR.value * 2);
+    case "REGISTER":
+      return upright(5, 0, val("REGISTER") / 2);
+    case "FLANGE":
+      return upright(-5, 0, val("FLANGE") / 2);
+    case "STUD_MAJOR":
+    case "STUD_SHOULDER":
+      return bolt(selected);
+    case "STUD_STICK_OUT":
+      return along(0, val("STUD_STICK_OUT"), studR.value + 14);
+    case "BRACKET_ACROSS":
+      return across(FIXED, val("BRACKET_ACROSS"));
+    case "BRACKET_CIRCLE":
+      return across(FIXED, val("BRACKET_CIRCLE"));
+    case "BRACKET_UP":
+      return {
+        x1: FIXED.x,
+        x2: FIXED.x,
+        y1: FIXED.y - (val("BRACKET_UP") / 2) * FIXED.scale,
+        y2: FIXED.y + (val("BRACKET_UP") / 2) * FIXED.scale,
+      };
+    case "BRACKET_HOLE":
+      return upright(
+        fixedFaceX.value - 4,
+        holeR.value - val("BRACKET_HOLE") / 2,
+        holeR.value + val("BRACKET_HOLE") / 2,
+      );
+    case "AXLE_OFFSET":
+      return along(fixedFaceX.value, 0, 34);
+    case "WHEEL_BACKSPACING":
+      return along(-val("WHEEL_BACKSPACING"), 0, (barrel.value[0]?.r ?? 180) + 18);
+    case "WHEEL_PAD":
+      return along(0, val("WHEEL_PAD"), val("WHEEL_BORE") / 2 + 6);
+    case "WHEEL_BORE":
+      return upright(val("WHEEL_PAD") / 2, 0, val("WHEEL_BORE") / 2);
+    default:
+      return null;
+  }
 });
 
 const selectedLabel = computed(() => toLabelId(selected));
@@ -207,6 +260,8 @@ function isWanted(id: CalloutId): boolean {
 }
 
 function toLeader(l: (typeof placed.value)[number]): string {
+  if (l.column === "above")
+    return `M${l.x + LABEL.width / 2} ${l.y + LABEL.height} L${l.target.x} ${l.target.y}`;
   const from = l.column === "left" ? l.x + LABEL.width : l.x;
   const bend = l.column === "left" ? from + 16 : from - 16;
   const y = l.y + LABEL.height / 2;
@@ -234,11 +289,23 @@ function toLeader(l: (typeof placed.value)[number]): string {
       >
         <line x1="0" y1="0" x2="0" y2="7" class="hatch" />
       </pattern>
+      <marker
+        id="tip"
+        viewBox="0 0 12 8"
+        refX="12"
+        refY="4"
+        markerWidth="12"
+        markerHeight="8"
+        markerUnits="userSpaceOnUse"
+        orient="auto-start-reverse"
+      >
+        <path d="M0 0 L12 4 L0 8 Z" class="tip" />
+      </marker>
     </defs>
 
     <!-- face of the hub -->
     <g aria-hidden="true">
-      <text :x="FACE.x" :y="FACE.y - 92" class="view" text-anchor="middle">hub face</text>
+      <text :x="FACE.x" :y="FACE.y - 100" class="view" text-anchor="middle">hub face</text>
       <circle
         :cx="FACE.x"
         :cy="FACE.y"
@@ -267,7 +334,7 @@ function toLeader(l: (typeof placed.value)[number]): string {
 
     <!-- fixed face with the bracket's bolt holes -->
     <g aria-hidden="true">
-      <text :x="FIXED.x" :y="FIXED.y - 92" class="view" text-anchor="middle">bracket bolts</text>
+      <text :x="FIXED.x" :y="FIXED.y + 104" class="view" text-anchor="middle">bracket bolts</text>
       <circle :cx="FIXED.x" :cy="FIXED.y" :r="(holeR + 16) * FIXED.scale" class="part solid thin" />
       <circle
         v-if="bracketShape === 'CIRCLE'"
@@ -298,9 +365,9 @@ function toLeader(l: (typeof placed.value)[number]): string {
 
     <!-- half-section -->
     <g aria-hidden="true">
-      <text :x="sx(-118)" :y="sy(8)" class="view">inboard</text>
-      <text :x="sx(88)" :y="sy(8)" class="view">outboard</text>
-      <line :x1="sx(-135)" :x2="sx(120)" :y1="AXIS_Y" :y2="AXIS_Y" class="centre" />
+      <text :x="sx(-135)" :y="AXIS_Y + 20" class="view">inboard</text>
+      <text :x="sx(60)" :y="AXIS_Y + 20" class="view">outboard</text>
+      <line :x1="sx(-138)" :x2="sx(120)" :y1="AXIS_Y" :y2="AXIS_Y" class="centre" />
       <!-- tube or spindle, and its fixed face -->
       <path
         :d="`M${sx(-135)} ${sy(24)} L${sx(fixedFaceX - 9)} ${sy(24)} L${sx(fixedFaceX - 9)} ${sy(holeR + 14)} L${sx(fixedFaceX)} ${sy(holeR + 14)} L${sx(fixedFaceX)} ${AXIS_Y} L${sx(-135)} ${AXIS_Y} Z`"
@@ -387,6 +454,15 @@ function toLeader(l: (typeof placed.value)[number]): string {
       />
     </g>
 
+    <line
+      v-if="dimension"
+      v-bind="dimension"
+      class="dimension"
+      marker-start="url(#tip)"
+      marker-end="url(#tip)"
+      aria-hidden="true"
+    />
+
     <!-- callouts -->
     <g
       v-for="l in placed"
@@ -460,8 +536,8 @@ function toLeader(l: (typeof placed.value)[number]): string {
 }
 
 .hatch {
-  stroke: var(--line);
-  stroke-width: 1.2;
+  stroke: var(--ink-soft);
+  stroke-width: 0.9;
 }
 
 .centre {
@@ -477,6 +553,15 @@ function toLeader(l: (typeof placed.value)[number]): string {
 }
 
 .stations circle {
+  fill: var(--accent);
+}
+
+.dimension {
+  stroke: var(--accent);
+  stroke-width: 2.2;
+}
+
+.tip {
   fill: var(--accent);
 }
 

@@ -105,15 +105,21 @@ async function onSubmit() {
     <div class="page-head"><h1>New job</h1></div>
     <div class="two">
       <div class="sheet form">
-        <div class="field">
-          <label for="title">What the shop calls it</label>
-          <InputText
-            id="title"
-            v-model="job.title"
-            required
-            maxlength="120"
-            placeholder="Light van, front discs"
-          />
+        <div class="row">
+          <div class="field">
+            <label for="title">What the shop calls it</label>
+            <InputText
+              id="title"
+              v-model="job.title"
+              required
+              maxlength="120"
+              placeholder="Light van, front discs"
+            />
+          </div>
+          <div class="field">
+            <label for="owner">Owner</label>
+            <InputText id="owner" v-model="job.owner" maxlength="120" />
+          </div>
         </div>
         <div class="row">
           <div class="field">
@@ -131,6 +137,9 @@ async function onSubmit() {
             <label for="promised">Promised</label>
             <InputText id="promised" v-model="promised" type="date" />
           </div>
+          <label class="check"
+            ><Checkbox v-model="job.mustBeReversible" binary /> Must be able to go back to drums</label
+          >
         </div>
         <div class="field">
           <label for="vehicle">What stands there</label>
@@ -141,15 +150,8 @@ async function onSubmit() {
           >
         </div>
         <div class="field">
-          <label for="owner">Owner</label>
-          <InputText id="owner" v-model="job.owner" maxlength="120" />
-        </div>
-        <label class="check"
-          ><Checkbox v-model="job.mustBeReversible" binary /> Must be able to go back to drums</label
-        >
-        <div class="field">
           <label for="notes">Notes</label>
-          <Textarea id="notes" v-model="job.notes" rows="2" maxlength="2000" auto-resize />
+          <Textarea id="notes" v-model="job.notes" rows="1" maxlength="2000" auto-resize />
         </div>
       </div>
       <PlanView class="sheet plan" :kind="job.vehicleKind" :axles="job.axles" />
@@ -219,7 +221,7 @@ async function onSubmit() {
 <style scoped>
 .two {
   display: grid;
-  grid-template-columns: 1fr 20rem;
+  grid-template-columns: 1fr 17rem;
   gap: 1rem;
 }
 

@@ -117,7 +117,7 @@ function onPlace() {
 
       <section v-for="[supplier, lines] in bySupplier" :key="supplier" class="supplier">
         <h2>{{ supplier }}</h2>
-        <table class="plain">
+        <table class="plain lines">
           <thead>
             <tr>
               <th scope="col">What</th>
@@ -206,6 +206,24 @@ function onPlace() {
   border: 1px solid var(--accent);
   text-decoration: none;
   font-weight: 600;
+}
+
+.lines {
+  table-layout: fixed;
+}
+
+.lines th:nth-child(2) {
+  width: 9rem;
+}
+
+.lines th:nth-child(3),
+.lines th:nth-child(4) {
+  width: 6rem;
+}
+
+.lines th:nth-child(5),
+.lines th:nth-child(6) {
+  width: 9rem;
 }
 
 td.right,

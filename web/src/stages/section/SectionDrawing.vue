@@ -63,8 +63,8 @@ const gaps = computed(() =>
       label: `${toLength(g.size, session.units)} ${toDoubt(g.doubt, session.units)}`,
       wants: `wants ${toLength(g.required, session.units)}${g.padsWorn ? ", worn pads" : ""}`,
       at: {
-        x: isBarrel ? sx(g.onWheel.x) - 10 : sx(frame.value.maxX) - 8,
-        y: isBarrel ? sy(g.onWheel.r) - 34 : sy(Math.min(g.onCaliper.r, g.onWheel.r)) + 34,
+        x: isBarrel ? sx(g.onWheel.x) : sx(frame.value.maxX) - 8,
+        y: isBarrel ? sy(g.onWheel.r) - 46 : sy(Math.min(g.onCaliper.r, g.onWheel.r)) + 44,
         anchor: isBarrel ? ("middle" as const) : ("end" as const),
       },
     };
@@ -147,12 +147,12 @@ const gaps = computed(() =>
       <line
         :x1="(sx(g.onCaliper.x) + sx(g.onWheel.x)) / 2"
         :y1="(sy(g.onCaliper.r) + sy(g.onWheel.r)) / 2"
-        :x2="g.at.anchor === 'end' ? g.at.x - 60 : g.at.x"
-        :y2="g.at.anchor === 'end' ? g.at.y - 24 : g.at.y + 24"
+        :x2="g.at.anchor === 'end' ? g.at.x - 90 : g.at.x"
+        :y2="g.at.anchor === 'end' ? g.at.y - 26 : g.at.y + 30"
         class="leader"
       />
       <text :x="g.at.x" :y="g.at.y" :text-anchor="g.at.anchor" class="size">{{ g.label }}</text>
-      <text :x="g.at.x" :y="g.at.y + 19" :text-anchor="g.at.anchor" class="wants">{{ g.wants }}</text>
+      <text :x="g.at.x" :y="g.at.y + 24" :text-anchor="g.at.anchor" class="wants">{{ g.wants }}</text>
     </g>
     <!-- scale -->
     <g :transform="`translate(14, ${14})`">
@@ -226,7 +226,7 @@ svg {
 }
 
 .note {
-  font-size: 15px;
+  font-size: 20px;
   fill: var(--ink-soft);
 }
 
@@ -257,7 +257,7 @@ svg {
 }
 
 .size {
-  font-size: 21px;
+  font-size: 28px;
   font-weight: 600;
   fill: currentcolor;
   paint-order: stroke;
@@ -266,7 +266,7 @@ svg {
 }
 
 .wants {
-  font-size: 15px;
+  font-size: 21px;
   fill: var(--ink);
   paint-order: stroke;
   stroke: var(--sheet);

@@ -28,7 +28,7 @@ export function toFrame(section: Schemas["SectionView"]): Frame {
   }
   return {
     minX: Math.min(...xs) - ROOM,
-    maxX: Math.max(...xs) + ROOM * 1.6,
+    maxX: Math.max(...xs) + ROOM * 2.2,
     minR: Math.max(0, Math.min(...rs) - ROOM * 1.4),
     maxR: Math.max(...rs) + ROOM,
   };
