@@ -1,0 +1,120 @@
+package itrova.core.fit;
+
+import itrova.core.fastener.Thread;
+import itrova.core.geometry.Outline;
+import itrova.core.geometry.Point;
+import itrova.core.kit.Bracket;
+import itrova.core.kit.Caliper;
+import itrova.core.kit.Disc;
+import itrova.core.kit.Figure;
+import itrova.core.kit.HolePattern;
+import itrova.core.kit.Kit;
+import itrova.core.quantity.Component;
+import itrova.core.quantity.Measured;
+import itrova.core.vehicle.AxleEnd;
+import itrova.core.vehicle.AxleEndKind;
+import itrova.core.vehicle.AxleLoad;
+import itrova.core.vehicle.BracketShape;
+import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Side;
+import itrova.core.vehicle.Station;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** An axle end and a kit that fits it with room, to be spoiled one dimension at a time. */
+final class Samples {
+    private Samples() {}
+
+    static Measured mm(double value, double u) {
+        return Measured.of(value, Component.standard("reading " + value, u));
+    }
+
+    static AxleEnd.Builder end(Side side, AxleEndKind kind) {
+        return new AxleEnd.Builder(side, kind, BracketShape.CIRCLE)
+                .count(Callout.LUG_COUNT, 5)
+                .boltCircle(mm(114.3, 0.05))
+                .studThread(Thread.parse("1/2-20"))
+                .length(Callout.STUD_MAJOR, mm(12.6, 0.02))
+                .length(Callout.STUD_SHOULDER, mm(12.65, 0.02))
+                .length(Callout.STUD_STICK_OUT, mm(36, 0.1))
+                .length(Callout.REGISTER, mm(70.8, 0.01))
+                .length(Callout.FLANGE, mm(148, 0.05))
+                .count(Callout.BRACKET_COUNT, 4)
+                .length(Callout.BRACKET_CIRCLE, mm(101.6, 0.08))
+                .length(Callout.BRACKET_HOLE, mm(11.6, 0.03))
+                .length(Callout.AXLE_OFFSET, mm(62.5, 0.1))
+                .length(Callout.WHEEL_BACKSPACING, mm(80, 0.2))
+                .length(Callout.WHEEL_PAD, mm(5, 0.05))
+                .length(Callout.WHEEL_BORE, mm(71.2, 0.03))
+                .length(Callout.WHEEL_WEIGHTS, mm(3, 0.1))
+                .barrel(List.of(station(10, 362), station(45, 344), station(80, 344), station(110, 348)))
+                .spokes(List.of(station(70, 8), station(100, 14), station(150, 26), station(165, 28)));
+    }
+
+    static Station station(double place, double size) {
+        return new Station(mm(place, 0.2), mm(size, 0.1));
+    }
+
+    static AxleCase axle(AxleEndKind kind) {
+        return axle(end(Side.LEFT, kind).build());
+    }
+
+    static AxleCase axle(AxleEnd end) {
+        return new AxleCase(List.of(end), Optional.of(new AxleLoad(900, AxleLoad.Source.PLATE)));
+    }
+
+    static Disc disc() {
+        return new Disc(
+                Figure.stated(280, 0.3),
+                Figure.stated(20, 0.1),
+                Figure.stated(70.9, 0.02),
+                Figure.stated(154, 0.3),
+                Figure.stated(6.5, 0.1),
+                Figure.stated(42, 0.2),
+                2,
+                List.of(new HolePattern(5, Figure.stated(114.3, 0.1), Figure.stated(13.4, 0.1))),
+                Optional.of(Figure.stated(14, 0.3)),
+                Optional.empty());
+    }
+
+    static Outline outline() {
+        return new Outline(List.of(
+                new Point(-48, 84), new Point(40, 84), new Point(40, 141), new Point(28, 155), new Point(-48, 155)));
+    }
+
+    static Kit kit(Disc disc, Caliper caliper, double rating) {
+        return new Kit(
+                "K-1",
+                "sample",
+                "supplier",
+                Set.of(AxleEndKind.values()),
+                disc,
+                caliper,
+                new Bracket(
+                        BracketShape.CIRCLE,
+                        4,
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.of(Figure.stated(101.6, 0.1)),
+                        Figure.stated(11.6, 0.1),
+                        Figure.stated(11, 0.1),
+                        Optional.of(Figure.stated(62.5, 0.2)),
+                        2),
+                Optional.empty(),
+                rating,
+                List.of("all"),
+                List.of(),
+                10_000,
+                5,
+                true,
+                true,
+                "",
+                List.of(),
+                List.of());
+    }
+
+    static Kit kit() {
+        return kit(disc(), new Caliper(false, Optional.of(outline()), 0.3, 0), 1100);
+    }
+}

@@ -1,0 +1,148 @@
+package itrova.core.order;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import itrova.core.fit.CheckId;
+import itrova.core.fit.Explanation;
+import itrova.core.fit.Finding;
+import itrova.core.fit.KitReport;
+import itrova.core.fit.Verdict;
+import itrova.core.fit.Work;
+import itrova.core.kit.Bracket;
+import itrova.core.kit.Caliper;
+import itrova.core.kit.Disc;
+import itrova.core.kit.Figure;
+import itrova.core.kit.HolePattern;
+import itrova.core.kit.Kit;
+import itrova.core.kit.MissingPart;
+import itrova.core.kit.TorqueSpec;
+import itrova.core.vehicle.AxleEndKind;
+import itrova.core.vehicle.BracketShape;
+import itrova.core.vehicle.Side;
+import itrova.core.work.BenchPlan;
+import itrova.core.work.BenchStep;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+class OrderTest {
+    private static final Work BORE = new Work(Work.Kind.BORE_DISC, Side.LEFT, 70.6, 70.9, "both discs");
+
+    private static Finding finding(Verdict verdict, Optional<Work> work) {
+        return new Finding(
+                CheckId.REGISTER,
+                Side.LEFT,
+                verdict,
+                Optional.empty(),
+                "mm",
+                List.of(),
+                List.of(),
+                () -> new Explanation("", "", List.of(), ""),
+                work,
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    private static KitReport report(Finding... findings) {
+        Disc disc = new Disc(
+                Figure.general(280),
+                Figure.general(20),
+                Figure.bore(70.6),
+                Figure.general(150),
+                Figure.general(6),
+                Figure.general(40),
+                2,
+                List.of(new HolePattern(5, Figure.general(114.3), Figure.general(13))),
+                Optional.empty(),
+                Optional.empty());
+        Bracket bracket = new Bracket(
+                BracketShape.CIRCLE,
+                4,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(Figure.general(100)),
+                Figure.general(11),
+                Figure.general(10),
+                Optional.empty(),
+                0);
+        Kit kit = new Kit(
+                "K-1",
+                "sample",
+                "Supplier A",
+                Set.of(AxleEndKind.FRONT_SPINDLE),
+                disc,
+                new Caliper(false, Optional.empty(), 0.5, 0),
+                bracket,
+                Optional.empty(),
+                1000,
+                List.of(),
+                List.of(new MissingPart("hose", 2, 2450, "Supplier B", 9)),
+                30_000,
+                4,
+                true,
+                true,
+                "",
+                List.of(new TorqueSpec("bracket bolt", 75, Optional.empty())),
+                List.of());
+        return new KitReport(kit, List.of(findings), Verdict.FITS, 1);
+    }
+
+    @Test
+    void theGateOpensOnlyWhenAllIsProven() {
+        assertThat(OrderGate.of(report(finding(Verdict.FITS, Optional.empty()))).state())
+                .isEqualTo(OrderGate.State.OPEN);
+        assertThat(OrderGate.of(report(finding(Verdict.FITS_WITH_WORK, Optional.of(BORE))))
+                        .state())
+                .isEqualTo(OrderGate.State.OPEN);
+        assertThat(OrderGate.of(report(finding(Verdict.NOT_PROVEN, Optional.empty())))
+                        .state())
+                .isEqualTo(OrderGate.State.HELD);
+    }
+
+    @Test
+    void provenNotShutsItEvenBesideNotProven() {
+        OrderGate gate = OrderGate.of(
+                report(finding(Verdict.NOT_PROVEN, Optional.empty()), finding(Verdict.DOES_NOT_FIT, Optional.empty())));
+        assertThat(gate.state()).isEqualTo(OrderGate.State.SHUT);
+        assertThat(gate.holding()).hasSize(1);
+    }
+
+    @Test
+    void theSheetAddsKitPartsAndWork() {
+        OrderSheet sheet = OrderSheet.of(report(finding(Verdict.FITS_WITH_WORK, Optional.of(BORE))));
+        assertThat(sheet.lines())
+                .extracting(OrderLine::kind)
+                .containsExactly(OrderLine.Kind.KIT, OrderLine.Kind.PART, OrderLine.Kind.WORK);
+        assertThat(sheet.totalCents()).isEqualTo(30_000 + 2 * 2450 + Work.Kind.BORE_DISC.cents());
+        assertThat(sheet.longestLeadDays()).isEqualTo(9);
+    }
+
+    @Test
+    void onePieceOfWorkThatMendsTwoChecksIsPaidOnce() {
+        OrderSheet sheet = OrderSheet.of(report(
+                finding(Verdict.FITS_WITH_WORK, Optional.of(BORE)),
+                finding(Verdict.FITS_WITH_WORK, Optional.of(BORE))));
+        assertThat(sheet.lines().stream().filter(l -> l.kind() == OrderLine.Kind.WORK))
+                .hasSize(1);
+    }
+
+    @Test
+    void theBenchPlanHoldsWorkTorqueAndCautions() {
+        BenchPlan plan =
+                BenchPlan.of(report(finding(Verdict.FITS_WITH_WORK, Optional.of(BORE))), AxleEndKind.FRONT_SPINDLE);
+        assertThat(plan.steps())
+                .extracting(BenchStep::id)
+                .doesNotHaveDuplicates()
+                .startsWith("lift")
+                .contains("left-work-bore-disc")
+                .doesNotContain("right-work-bore-disc");
+        BenchStep bracket = plan.steps().stream()
+                .filter(s -> s.id().equals("left-bracket"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(bracket.torqueNm()).hasValue(75);
+        assertThat(plan.steps().stream().filter(s -> s.id().endsWith("-strip")))
+                .allSatisfy(s -> assertThat(s.caution()).contains("asbestos"));
+    }
+}

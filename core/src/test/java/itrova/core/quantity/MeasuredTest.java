@@ -1,0 +1,66 @@
+package itrova.core.quantity;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.api.Test;
+
+class MeasuredTest {
+    /** JCGM 100:2008 (GUM), example H.1, table H.1: 25, 9.7, 2.9 and 16.6 nm combine to 32 nm. */
+    @Test
+    void combinesAsInTheGuideExampleH1() {
+        Measured block = Measured.of(
+                50_000_838,
+                Component.standard("standard", 25),
+                Component.standard("comparator", 9.7),
+                Component.standard("temperature", 2.9),
+                Component.standard("expansion", 16.6));
+        assertThat(block.u()).isEqualTo(32, within(0.5));
+    }
+
+    /** JCGM 100:2008, example H.1.6: components with 18, 25.6, 50 and 2 degrees of freedom give ν_eff = 16.7, t99(16) = 2.92. */
+    @Test
+    void effectiveDegreesOfFreedomAsInTheGuide() {
+        Measured block = Measured.of(
+                0,
+                new Component("standard", 25, 18),
+                new Component("comparator", 9.7, 25.6),
+                new Component("temperature", 2.9, 50),
+                new Component("expansion", 16.6, 2));
+        assertThat(block.effectiveDof()).isEqualTo(16.7, within(0.3));
+    }
+
+    /** Student's t, two-sided 95 %: 2.776 at 4, 2.262 at 9, 2.042 at 30 (JCGM 100:2008, table G.2); never below 2. */
+    @Test
+    void coverageIsStudentsWithAFloorOfTwo() {
+        assertThat(Coverage.factor(4)).isEqualTo(2.776, within(0.001));
+        assertThat(Coverage.factor(9.9)).isEqualTo(2.262, within(0.001));
+        assertThat(Coverage.factor(30)).isEqualTo(2.042, within(0.001));
+        assertThat(Coverage.factor(1000)).isEqualTo(2, within(0.0));
+        assertThat(Coverage.factor(Double.POSITIVE_INFINITY)).isEqualTo(2, within(0.0));
+    }
+
+    @Test
+    void anInstrumentsErrorCancelsInDifferencesAndAddsInSums() {
+        Measured a = Measured.of(100, Component.rectangular("instrument:TAPE", 1));
+        Measured b = Measured.of(90, Component.rectangular("instrument:TAPE", 1));
+        assertThat(a.minus(b).u()).isEqualTo(0, within(1e-12));
+        assertThat(a.plus(b).u()).isEqualTo(2 / Math.sqrt(3), within(1e-12));
+    }
+
+    @Test
+    void differentSourcesAddBySquares() {
+        Measured a = Measured.of(100, Component.standard("a", 3));
+        Measured b = Measured.of(90, Component.standard("b", 4));
+        assertThat(a.minus(b).u()).isEqualTo(5, within(1e-12));
+        assertThat(a.minus(b).largest().orElseThrow().source()).isEqualTo("b");
+    }
+
+    @Test
+    void scalingAndMagnitudeKeepTheDoubt() {
+        Measured a = Measured.of(-2, Component.standard("a", 0.5));
+        assertThat(a.magnitude().value()).isEqualTo(2, within(0.0));
+        assertThat(a.times(3).u()).isEqualTo(1.5, within(1e-12));
+        assertThat(a.expanded()).isEqualTo(1, within(1e-12));
+    }
+}
