@@ -1,0 +1,100 @@
+package itrova.formats.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import itrova.formats.DemoData;
+import itrova.formats.JobDocument;
+import itrova.formats.KitDocument;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class CheckCommandTest {
+    @TempDir
+    Path folder;
+
+    private Path van;
+    private Path coupe;
+    private final ByteArrayOutputStream out = new ByteArrayOutputStream();
+    private final ByteArrayOutputStream err = new ByteArrayOutputStream();
+
+    @BeforeEach
+    void writeJobs() throws IOException {
+        van = Files.writeString(
+                folder.resolve("van.json"), JobDocument.write(DemoData.jobs().get(0)));
+        coupe = Files.writeString(
+                folder.resolve("coupe.json"), JobDocument.write(DemoData.jobs().get(1)));
+    }
+
+    private int run(Object... args) {
+        String[] texts = java.util.Arrays.stream(args).map(Object::toString).toArray(String[]::new);
+        return CheckCommand.run(
+                texts,
+                new PrintStream(out, true, StandardCharsets.UTF_8),
+                new PrintStream(err, true, StandardCharsets.UTF_8));
+    }
+
+    @Test
+    void aProvenKitGivesZeroAndEveryFindingIsPrinted() {
+        assertThat(run(van)).isZero();
+        assertThat(out.toString(StandardCharsets.UTF_8))
+                .contains("QF-101", "Caliper to spokes", "margin", "±", "why:", "next:", "source:", "check by hand");
+        assertThat(err.size()).isZero();
+    }
+
+    @Test
+    void noProvenKitGivesOne() {
+        assertThat(run(coupe)).isEqualTo(1);
+        assertThat(run(coupe, "--side", "left")).isZero();
+    }
+
+    @Test
+    void jsonCarriesTheSameNumbers() {
+        assertThat(run(van, "--format", "json", "--side", "left")).isZero();
+        JsonNode root = new JsonMapper().readTree(out.toString(StandardCharsets.UTF_8));
+        assertThat(root.path("format").asString()).isEqualTo("itrova-findings/1");
+        JsonNode trap = null;
+        for (JsonNode f : root.path("findings")) {
+            assertThat(f.path("side").asString()).isEqualTo("left");
+            if (f.path("kit").asString().equals("QF-102")
+                    && f.path("check").asString().equals("spokes")) {
+                trap = f;
+            }
+        }
+        assertThat(trap).isNotNull();
+        assertThat(trap.path("verdict").asString()).isEqualTo("does not fit");
+        assertThat(trap.path("margin").asDouble()).isEqualTo(-1.0, within(0.05));
+        assertThat(trap.path("remedy").asString()).contains("further outboard");
+    }
+
+    @Test
+    void ownKitsAreTaken() throws IOException {
+        Path kits = Files.writeString(
+                folder.resolve("kits.json"), KitDocument.write(DemoData.kits().subList(3, 4)));
+        assertThat(run(van, "--kits", kits)).isEqualTo(1);
+        assertThat(out.toString(StandardCharsets.UTF_8)).doesNotContain("QF-101");
+    }
+
+    @Test
+    void badInputGivesTwoOnStandardError() throws IOException {
+        assertThat(run()).isEqualTo(2);
+        assertThat(run(folder.resolve("nowhere.json"))).isEqualTo(2);
+        assertThat(run(van, "--side", "middle")).isEqualTo(2);
+        assertThat(run(van, "--format")).isEqualTo(2);
+        assertThat(run(van, "--colour", "red")).isEqualTo(2);
+        assertThat(run(Files.writeString(folder.resolve("broken.json"), "{"))).isEqualTo(2);
+        assertThat(run(Files.write(folder.resolve("latin.json"), new byte[] {(byte) 0xff, (byte) 0xfe})))
+                .isEqualTo(2);
+        assertThat(out.size()).isZero();
+        assertThat(err.toString(StandardCharsets.UTF_8)).contains("usage", "There is no file", "middle", "UTF-8");
+    }
+}

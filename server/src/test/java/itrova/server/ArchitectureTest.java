@@ -1,0 +1,43 @@
+package itrova.server;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+/** core ← formats ← server; nothing points back. */
+@AnalyzeClasses(packages = "itrova", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+    @ArchTest
+    static final ArchRule CORE_KNOWS_ONLY_ITSELF = classes()
+            .that()
+            .resideInAPackage("itrova.core..")
+            .should()
+            .onlyDependOnClassesThat()
+            .resideInAnyPackage(
+                    "itrova.core..", "java.lang..", "java.util..", "java.math..", "org.hipparchus..", "org.jspecify..");
+
+    @ArchTest
+    static final ArchRule FORMATS_KNOW_NO_SERVER = noClasses()
+            .that()
+            .resideInAPackage("itrova.formats..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("itrova.server..", "org.springframework..");
+
+    @ArchTest
+    static final ArchRule STORES_KNOW_NO_CONTROLLERS = noClasses()
+            .that()
+            .resideInAPackage("itrova.server.store..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("itrova.server.api..");
+
+    @ArchTest
+    static final ArchRule CORE_HAS_NO_CYCLES =
+            slices().matching("itrova.core.(*)..").should().beFreeOfCycles();
+}
