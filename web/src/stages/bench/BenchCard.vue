@@ -155,9 +155,14 @@ async function onUntick() {
         <nav class="list" aria-label="All steps">
           <ol>
             <li v-for="(s, i) in card.steps" :key="s.id">
-              <button type="button" :aria-current="i === index ? 'step' : undefined" @click="onStep(i)">
+              <button
+                type="button"
+                :aria-current="i === index ? 'step' : undefined"
+                :aria-label="s.done ? `${s.title}, done` : s.title"
+                @click="onStep(i)"
+              >
                 <span class="mark" aria-hidden="true">{{ s.done ? "✓" : "" }}</span>
-                <span>{{ s.title }}<span v-if="s.done" class="visually-hidden">, done</span></span>
+                <span>{{ s.title }}</span>
               </button>
             </li>
           </ol>

@@ -463,7 +463,17 @@ function toLeader(l: (typeof placed.value)[number]): string {
       aria-hidden="true"
     />
 
-    <!-- callouts -->
+    <!-- callouts: the leaders lie under the labels and take no touch; their ends do -->
+    <g
+      v-for="l in placed"
+      :key="`leader-${l.id}`"
+      aria-hidden="true"
+      :class="{ picked: l.id === selectedLabel }"
+    >
+      <path :d="toLeader(l)" class="leader" />
+      <circle :cx="l.target.x" :cy="l.target.y" :r="l.id === selectedLabel ? 6 : 3" class="end" />
+      <circle :cx="l.target.x" :cy="l.target.y" r="12" class="touch" @click="emit('pick', l.id)" />
+    </g>
     <g
       v-for="l in placed"
       :key="l.id"
@@ -477,8 +487,6 @@ function toLeader(l: (typeof placed.value)[number]): string {
       @keydown.enter.prevent="emit('pick', l.id)"
       @keydown.space.prevent="emit('pick', l.id)"
     >
-      <path :d="toLeader(l)" class="leader" />
-      <circle :cx="l.target.x" :cy="l.target.y" :r="l.id === selectedLabel ? 6 : 3" class="end" />
       <rect :x="l.x" :y="l.y" :width="LABEL.width" :height="LABEL.height" class="box" />
       <text :x="l.x + 9" :y="l.y + 18" class="title">{{ l.title }}</text>
       <text :x="l.x + 9" :y="l.y + 40" class="value">{{ valueOf(l.id) }}</text>
@@ -577,6 +585,16 @@ function toLeader(l: (typeof placed.value)[number]): string {
   fill: none;
   stroke: var(--line);
   stroke-width: 1;
+}
+
+.touch {
+  fill: transparent;
+  cursor: pointer;
+}
+
+.leader,
+.end {
+  pointer-events: none;
 }
 
 .end {

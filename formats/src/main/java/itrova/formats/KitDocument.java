@@ -9,7 +9,9 @@ import itrova.core.kit.Disc;
 import itrova.core.kit.Figure;
 import itrova.core.kit.HolePattern;
 import itrova.core.kit.Kit;
+import itrova.core.kit.KitParts;
 import itrova.core.kit.KitStuds;
+import itrova.core.kit.KitTerms;
 import itrova.core.kit.MissingPart;
 import itrova.core.kit.TorqueSpec;
 import itrova.core.quantity.Dimension;
@@ -67,18 +69,22 @@ public final class KitDocument {
                 c.text("name", ""),
                 c.text("supplier", ""),
                 fits,
-                disc(c.at("disc")),
-                caliper(c.at("caliper")),
-                bracket(c.at("bracket")),
-                c.optional("studs", KitDocument::studs),
-                positive(c.at("rated_axle_load_kg"), Dimension.MASS),
-                texts(c, "box"),
-                c.entries("missing", false).stream().map(KitDocument::missing).toList(),
-                c.cents("price"),
-                c.whole("lead_days", 0),
-                c.flag("returnable", false),
-                c.flag("reversible", false),
-                c.text("parking_brake", ""),
+                new KitParts(
+                        disc(c.at("disc")),
+                        caliper(c.at("caliper")),
+                        bracket(c.at("bracket")),
+                        c.optional("studs", KitDocument::studs),
+                        positive(c.at("rated_axle_load_kg"), Dimension.MASS)),
+                new KitTerms(
+                        texts(c, "box"),
+                        c.entries("missing", false).stream()
+                                .map(KitDocument::missing)
+                                .toList(),
+                        c.cents("price"),
+                        c.whole("lead_days", 0),
+                        c.flag("returnable", false),
+                        c.flag("reversible", false),
+                        c.text("parking_brake", "")),
                 c.entries("torques", false).stream().map(KitDocument::torque).toList(),
                 texts(c, "notes"));
     }
@@ -196,12 +202,14 @@ public final class KitDocument {
             figure(studs, "stick_out_mm", s.stickOut());
         });
         n.put("rated_axle_load_kg", k.ratedLoadKg())
-                .put("price", price(k.priceCents()))
-                .put("lead_days", k.leadDays());
-        n.put("returnable", k.returnable()).put("reversible", k.reversible()).put("parking_brake", k.parkingBrake());
-        strings(n.putArray("box"), k.box());
+                .put("price", price(k.terms().priceCents()))
+                .put("lead_days", k.terms().leadDays());
+        n.put("returnable", k.terms().returnable())
+                .put("reversible", k.terms().reversible())
+                .put("parking_brake", k.terms().parkingBrake());
+        strings(n.putArray("box"), k.terms().box());
         ArrayNode missing = n.putArray("missing");
-        k.missing().forEach(m -> missing.addObject()
+        k.terms().missing().forEach(m -> missing.addObject()
                 .put("name", m.name())
                 .put("quantity", m.quantity())
                 .put("price", price(m.unitCents()))

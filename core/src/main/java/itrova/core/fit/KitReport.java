@@ -16,7 +16,7 @@ public record KitReport(Kit kit, List<Finding> findings, Verdict verdict, double
     /** Best first: verdict, then least (m − U)/u, then price. */
     public static final Comparator<KitReport> BEST_FIRST = Comparator.comparing(KitReport::verdict)
             .thenComparing(Comparator.comparingDouble(KitReport::score).reversed())
-            .thenComparingLong(r -> r.kit().priceCents())
+            .thenComparingLong(r -> r.kit().terms().priceCents())
             .thenComparing(r -> r.kit().code());
 
     /** All work that was proven to make it fit, each piece once. */

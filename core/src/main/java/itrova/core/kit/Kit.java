@@ -12,18 +12,8 @@ import java.util.Set;
  * @param name what it is called
  * @param supplier who sells it
  * @param fits kinds of axle end it is made for
- * @param disc the disc, the same left and right
- * @param caliper the caliper
- * @param bracket the caliper's bracket
- * @param studs wheel studs in the kit, if any
- * @param ratedLoadKg axle load it is rated for (kg)
- * @param box what is in the box
- * @param missing what is needed and not in the box
- * @param priceCents price for the axle (cents)
- * @param leadDays working days until it is there
- * @param returnable whether it may be sent back unused
- * @param reversible whether drums can be put back without new parts
- * @param parkingBrake what it offers for parking, in words
+ * @param parts the parts that meet the axle end
+ * @param terms what it comes with, and on which terms
  * @param torques tightening torques stated
  * @param notes remarks of its papers
  */
@@ -32,27 +22,36 @@ public record Kit(
         String name,
         String supplier,
         Set<AxleEndKind> fits,
-        Disc disc,
-        Caliper caliper,
-        Bracket bracket,
-        Optional<KitStuds> studs,
-        double ratedLoadKg,
-        List<String> box,
-        List<MissingPart> missing,
-        long priceCents,
-        int leadDays,
-        boolean returnable,
-        boolean reversible,
-        String parkingBrake,
+        KitParts parts,
+        KitTerms terms,
         List<TorqueSpec> torques,
         List<String> notes) {
 
     public Kit {
         fits = Set.copyOf(fits);
-        box = List.copyOf(box);
-        missing = List.copyOf(missing);
         torques = List.copyOf(torques);
         notes = List.copyOf(notes);
+    }
+
+    public Disc disc() {
+        return parts.disc();
+    }
+
+    public Caliper caliper() {
+        return parts.caliper();
+    }
+
+    public Bracket bracket() {
+        return parts.bracket();
+    }
+
+    public Optional<KitStuds> studs() {
+        return parts.studs();
+    }
+
+    /** Axle load it is rated for (kg). */
+    public double ratedLoadKg() {
+        return parts.ratedLoadKg();
     }
 
     /** Source name of one of this kit's figures. */
@@ -60,49 +59,23 @@ public record Kit(
         return "kit:" + code + ":" + figure;
     }
 
+    /** The kit under another code. */
+    public Kit withCode(String other) {
+        return new Kit(other, name, supplier, fits, parts, terms, torques, notes);
+    }
+
     /** The kit with its disc replaced, as after machining. */
     public Kit withDisc(Disc worked) {
-        return new Kit(
-                code,
-                name,
-                supplier,
-                fits,
-                worked,
-                caliper,
-                bracket,
-                studs,
-                ratedLoadKg,
-                box,
-                missing,
-                priceCents,
-                leadDays,
-                returnable,
-                reversible,
-                parkingBrake,
-                torques,
-                notes);
+        return withParts(new KitParts(worked, parts.caliper(), parts.bracket(), parts.studs(), parts.ratedLoadKg()));
     }
 
     /** The kit with other studs. */
     public Kit withStuds(KitStuds other) {
-        return new Kit(
-                code,
-                name,
-                supplier,
-                fits,
-                disc,
-                caliper,
-                bracket,
-                Optional.of(other),
-                ratedLoadKg,
-                box,
-                missing,
-                priceCents,
-                leadDays,
-                returnable,
-                reversible,
-                parkingBrake,
-                torques,
-                notes);
+        return withParts(
+                new KitParts(parts.disc(), parts.caliper(), parts.bracket(), Optional.of(other), parts.ratedLoadKg()));
+    }
+
+    private Kit withParts(KitParts other) {
+        return new Kit(code, name, supplier, fits, other, terms, torques, notes);
     }
 }

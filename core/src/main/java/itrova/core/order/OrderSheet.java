@@ -29,10 +29,10 @@ public record OrderSheet(List<OrderLine> lines) {
                 kit.supplier(),
                 kit.code() + " " + kit.name(),
                 1,
-                kit.priceCents(),
-                kit.leadDays(),
-                kit.returnable() ? "may be sent back unused" : "cannot be sent back"));
-        for (MissingPart part : kit.missing()) {
+                kit.terms().priceCents(),
+                kit.terms().leadDays(),
+                kit.terms().returnable() ? "may be sent back unused" : "cannot be sent back"));
+        for (MissingPart part : kit.terms().missing()) {
             lines.add(new OrderLine(
                     OrderLine.Kind.PART,
                     part.supplier(),

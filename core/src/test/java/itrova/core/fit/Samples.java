@@ -9,6 +9,8 @@ import itrova.core.kit.Disc;
 import itrova.core.kit.Figure;
 import itrova.core.kit.HolePattern;
 import itrova.core.kit.Kit;
+import itrova.core.kit.KitParts;
+import itrova.core.kit.KitTerms;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
@@ -89,27 +91,22 @@ final class Samples {
                 "sample",
                 "supplier",
                 Set.of(AxleEndKind.values()),
-                disc,
-                caliper,
-                new Bracket(
-                        BracketShape.CIRCLE,
-                        4,
+                new KitParts(
+                        disc,
+                        caliper,
+                        new Bracket(
+                                BracketShape.CIRCLE,
+                                4,
+                                Optional.empty(),
+                                Optional.empty(),
+                                Optional.of(Figure.stated(101.6, 0.1)),
+                                Figure.stated(11.6, 0.1),
+                                Figure.stated(11, 0.1),
+                                Optional.of(Figure.stated(62.5, 0.2)),
+                                2),
                         Optional.empty(),
-                        Optional.empty(),
-                        Optional.of(Figure.stated(101.6, 0.1)),
-                        Figure.stated(11.6, 0.1),
-                        Figure.stated(11, 0.1),
-                        Optional.of(Figure.stated(62.5, 0.2)),
-                        2),
-                Optional.empty(),
-                rating,
-                List.of("all"),
-                List.of(),
-                10_000,
-                5,
-                true,
-                true,
-                "",
+                        rating),
+                new KitTerms(List.of("all"), List.of(), 10_000, 5, true, true, ""),
                 List.of(),
                 List.of());
     }

@@ -14,6 +14,8 @@ import itrova.core.kit.Disc;
 import itrova.core.kit.Figure;
 import itrova.core.kit.HolePattern;
 import itrova.core.kit.Kit;
+import itrova.core.kit.KitParts;
+import itrova.core.kit.KitTerms;
 import itrova.core.kit.MissingPart;
 import itrova.core.kit.TorqueSpec;
 import itrova.core.vehicle.AxleEndKind;
@@ -71,18 +73,15 @@ class OrderTest {
                 "sample",
                 "Supplier A",
                 Set.of(AxleEndKind.FRONT_SPINDLE),
-                disc,
-                new Caliper(false, Optional.empty(), 0.5, 0),
-                bracket,
-                Optional.empty(),
-                1000,
-                List.of(),
-                List.of(new MissingPart("hose", 2, 2450, "Supplier B", 9)),
-                30_000,
-                4,
-                true,
-                true,
-                "",
+                new KitParts(disc, new Caliper(false, Optional.empty(), 0.5, 0), bracket, Optional.empty(), 1000),
+                new KitTerms(
+                        List.of(),
+                        List.of(new MissingPart("hose", 2, 2450, "Supplier B", 9)),
+                        30_000,
+                        4,
+                        true,
+                        true,
+                        ""),
                 List.of(new TorqueSpec("bracket bolt", 75, Optional.empty())),
                 List.of());
         return new KitReport(kit, List.of(findings), Verdict.FITS, 1);

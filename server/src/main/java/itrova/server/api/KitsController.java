@@ -62,11 +62,11 @@ class KitsController {
                         .toList(),
                 k.disc().diameter().value(),
                 k.ratedLoadKg(),
-                k.priceCents(),
-                k.leadDays(),
-                k.reversible(),
+                k.terms().priceCents(),
+                k.terms().leadDays(),
+                k.terms().reversible(),
                 k.caliper().outline().isPresent(),
-                k.missing().size(),
+                k.terms().missing().size(),
                 k.notes());
     }
 

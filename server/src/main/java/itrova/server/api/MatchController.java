@@ -180,9 +180,9 @@ class MatchController {
                 kit.code(),
                 kit.name(),
                 kit.supplier(),
-                kit.priceCents(),
-                kit.leadDays(),
-                kit.reversible(),
+                kit.terms().priceCents(),
+                kit.terms().leadDays(),
+                kit.terms().reversible(),
                 report.verdict(),
                 cells);
     }
@@ -195,13 +195,15 @@ class MatchController {
                 kit.code(),
                 kit.name(),
                 kit.supplier(),
-                kit.priceCents(),
-                kit.leadDays(),
-                kit.reversible(),
-                kit.returnable(),
-                kit.parkingBrake(),
-                kit.box(),
-                kit.missing().stream().map(m -> m.quantity() + " × " + m.name()).toList(),
+                kit.terms().priceCents(),
+                kit.terms().leadDays(),
+                kit.terms().reversible(),
+                kit.terms().returnable(),
+                kit.terms().parkingBrake(),
+                kit.terms().box(),
+                kit.terms().missing().stream()
+                        .map(m -> m.quantity() + " × " + m.name())
+                        .toList(),
                 kit.notes(),
                 report.verdict(),
                 report.findings().stream().map(MatchController::finding).toList());

@@ -190,7 +190,7 @@ class OrderController {
     }
 
     private static boolean reversible(State s) {
-        return s.report().kit().reversible()
+        return s.report().kit().terms().reversible()
                 && s.report().works().stream().allMatch(w -> w.kind().isReversible());
     }
 

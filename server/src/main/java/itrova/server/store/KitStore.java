@@ -87,7 +87,7 @@ public class KitStore {
                     .param("supplier", kit.supplier())
                     .param("kinds", kit.fits().stream().map(Enum::name).sorted().collect(Collectors.joining(",")))
                     .param("load", kit.ratedLoadKg())
-                    .param("price", kit.priceCents())
+                    .param("price", kit.terms().priceCents())
                     .param("document", KitDocument.write(List.of(kit)))
                     .param("now", now)
                     .update();

@@ -1,0 +1,157 @@
+package itrova.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.TestInfo;
+
+/** A page of Debian's headless Chromium on the running application. */
+abstract class BrowserTest {
+    private static Playwright playwright;
+    private static Browser browser;
+
+    protected BrowserContext context;
+    protected Page page;
+    private final List<String> faults = new ArrayList<>();
+
+    @BeforeAll
+    static void open() {
+        playwright = Playwright.create();
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--disable-gpu",
+                                "--disable-quic",
+                                "--no-first-run",
+                                "--disable-background-networking",
+                                "--disable-component-update",
+                                "--disable-sync")));
+    }
+
+    @AfterAll
+    static void close() {
+        browser.close();
+        playwright.close();
+    }
+
+    @BeforeEach
+    void openPage() {
+        context = browser.newContext(
+                new Browser.NewContextOptions().setViewportSize(1280, 800).setBaseURL(RunningApplication.address()));
+        page = context.newPage();
+        page.setDefaultTimeout(10_000);
+        page.onPageError(faults::add);
+        page.onConsoleMessage(m -> {
+            // refused requests are shown by the browser as errors too; they are part of some tests
+            if (m.type().equals("error") && !m.text().startsWith("Failed to load resource")) {
+                faults.add(m.text());
+            }
+        });
+        page.onRequest(r -> {
+            if (!r.url().startsWith(RunningApplication.address())
+                    && !r.url().startsWith("data:")
+                    && !r.url().startsWith("blob:")) {
+                faults.add("asked another host: " + r.url());
+            }
+        });
+    }
+
+    @AfterEach
+    void closePage(TestInfo test) {
+        page.screenshot(new Page.ScreenshotOptions()
+                .setPath(Path.of(
+                        System.getProperty("itrova.traces"),
+                        getClass().getSimpleName() + "-" + test.getDisplayName().replaceAll("\\W+", "-") + ".png")));
+        context.close();
+        assertThat(faults).as("errors in the page").isEmpty();
+    }
+
+    protected void signIn(String login) {
+        page.navigate("/sign-in");
+        page.getByLabel("Name").fill(login);
+        page.getByLabel("Password").fill("ambleford");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in"))
+                .click();
+        page.waitForURL("**/floor");
+    }
+
+    protected Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    protected Locator link(String name) {
+        return page.getByRole(
+                AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    protected Locator heading(String name) {
+        return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(name));
+    }
+
+    /** Goes on with Tab until the element has the focus, as somebody without a mouse would. */
+    protected void tabTo(Locator wanted) {
+        assertThat(wanted).isVisible();
+        for (int i = 0; i < 120; i++) {
+            if ((Boolean) wanted.evaluate("e => e === document.activeElement")) {
+                return;
+            }
+            page.keyboard().press("Tab");
+        }
+        throw new AssertionError("not reached by Tab: " + wanted);
+    }
+
+    protected void type(String text) {
+        page.keyboard().type(text);
+        page.keyboard().press("Enter");
+    }
+
+    /** The axle page of a demo job. */
+    protected long axleOf(String jobTitle, String axle) {
+        String href = page.getByRole(AriaRole.ARTICLE)
+                .filter(new Locator.FilterOptions().setHas(heading(jobTitle)))
+                .getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText(axle))
+                .getByRole(AriaRole.LINK)
+                .getAttribute("href");
+        return Long.parseLong(href.replaceAll("\\D+", ""));
+    }
+
+    /** Nothing serious by axe-core's rules for WCAG 2.2 AA. */
+    protected void assertAccessible(String view) {
+        List<String> serious = new AxeBuilder(page)
+                        .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
+                        .analyze()
+                        .getViolations()
+                        .stream()
+                        .filter(v -> Set.of("serious", "critical").contains(v.getImpact()))
+                        .map(BrowserTest::words)
+                        .toList();
+        assertThat(serious).as(view).isEmpty();
+    }
+
+    private static String words(Rule rule) {
+        return rule.getId() + ": " + rule.getHelp() + " at "
+                + rule.getNodes().stream().limit(3).map(n -> n.getHtml()).toList();
+    }
+}

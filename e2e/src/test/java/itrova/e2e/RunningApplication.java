@@ -1,0 +1,94 @@
+package itrova.e2e;
+
+import java.io.File;
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.Duration;
+import java.time.Instant;
+
+/** The packaged application as its own process, with demo data on a fresh schema of a real MariaDB. One for all tests. */
+final class RunningApplication {
+    private static final String SCHEMA = "itrova_test_e2e";
+    private static final Duration PATIENCE = Duration.ofSeconds(60);
+    private static RunningApplication only;
+
+    private final String address;
+
+    private RunningApplication() throws IOException, InterruptedException, SQLException {
+        String url = "jdbc:mariadb://" + required("ITROVA_TEST_DB") + "/";
+        try (Connection db = DriverManager.getConnection(url, "itrova", required("ITROVA_TEST_DB_PASSWORD"));
+                Statement statement = db.createStatement()) {
+            statement.execute("DROP DATABASE IF EXISTS " + SCHEMA);
+            statement.execute("CREATE DATABASE " + SCHEMA + " CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci");
+        }
+        int port;
+        try (ServerSocket socket = new ServerSocket(0)) {
+            port = socket.getLocalPort();
+        }
+        ProcessBuilder builder = new ProcessBuilder("java", "-Xmx384m", "-jar", System.getProperty("itrova.jar"));
+        builder.environment().put("ITROVA_PORT", String.valueOf(port));
+        builder.environment().put("ITROVA_DB_URL", url + SCHEMA);
+        builder.environment().put("ITROVA_DB_USER", "itrova");
+        builder.environment().put("ITROVA_DB_PASSWORD", required("ITROVA_TEST_DB_PASSWORD"));
+        builder.environment().put("ITROVA_DEMO", "true");
+        File log = new File(System.getProperty("itrova.traces"), "server.log");
+        log.getParentFile().mkdirs();
+        Process process = builder.redirectErrorStream(true).redirectOutput(log).start();
+        Runtime.getRuntime().addShutdownHook(new Thread(process::destroy));
+        address = "http://127.0.0.1:" + port;
+        waitUntilItAnswers(process, log);
+    }
+
+    private void waitUntilItAnswers(Process process, File log) throws InterruptedException {
+        HttpClient http = HttpClient.newHttpClient();
+        Instant last = Instant.now().plus(PATIENCE);
+        while (Instant.now().isBefore(last)) {
+            if (!process.isAlive()) {
+                throw new IllegalStateException("The application ended, see " + log);
+            }
+            try {
+                if (http.send(
+                                        HttpRequest.newBuilder(URI.create(address + "/api/session"))
+                                                .build(),
+                                        HttpResponse.BodyHandlers.discarding())
+                                .statusCode()
+                        == 200) {
+                    return;
+                }
+            } catch (IOException e) {
+                Thread.sleep(200);
+            }
+        }
+        throw new IllegalStateException("The application does not answer, see " + log);
+    }
+
+    private static String required(String name) {
+        String value = System.getenv(name);
+        if (value == null) {
+            throw new IllegalStateException(name + " is not set: these tests want a real MariaDB. Run ./itrova test");
+        }
+        return value;
+    }
+
+    static synchronized String address() {
+        try {
+            if (only == null) {
+                only = new RunningApplication();
+            }
+            return only.address;
+        } catch (IOException | SQLException e) {
+            throw new IllegalStateException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+}

@@ -1,0 +1,157 @@
+package itrova.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.LoadState;
+import java.nio.charset.StandardCharsets;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** Every view by axe-core, in daylight and pit light, wide and narrow; imports; states without data. */
+class ViewsIT extends BrowserTest {
+    private void look(String path, String sign) {
+        page.navigate(path);
+        assertThat(page.getByText(sign).first()).isVisible();
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        assertAccessible(path);
+    }
+
+    private void lookAtAll(long van) {
+        look("/floor", "Light van, front discs");
+        look("/new-job", "Start measuring");
+        look("/parts", "QF-101");
+        look("/axles/" + van + "/measure", "Bolt circle");
+        look("/axles/" + van + "/match", "Caliper to barrel");
+        look("/axles/" + van + "/section?kit=QF-102", "Caliper to spokes");
+        look("/axles/" + van + "/order", "kit");
+        look("/axles/" + van + "/bench", "kit");
+        look("/nowhere", "Nothing is at this address");
+    }
+
+    private long vanWithKit() {
+        signIn("wilma");
+        long van = axleOf("Boat trailer, two axles", "front trailer axle");
+        page.navigate("/axles/" + van + "/match");
+        if (page.locator(".tag").count() == 0) {
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^QT-301 ")))
+                    .click();
+            button("Choose this kit").click();
+            assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+        }
+        return axleOfVan();
+    }
+
+    private long axleOfVan() {
+        page.navigate("/floor");
+        return axleOf("Light van, front discs", "front axle");
+    }
+
+    @Test
+    void nothingSeriousInDaylight() {
+        page.navigate("/sign-in");
+        assertThat(button("Sign in")).isVisible();
+        assertAccessible("sign in");
+        long van = vanWithKit();
+        lookAtAll(van);
+        long trailer = trailer();
+        look("/axles/" + trailer + "/order", "Total");
+        look("/axles/" + trailer + "/bench", "Lift and secure");
+        page.navigate("/axles/" + van + "/match");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^QF-107, Register")))
+                .click();
+        button("Why?").first().click();
+        page.waitForTimeout(500); // the dialog's fade would be measured as poor contrast
+        assertAccessible("finding dialog");
+    }
+
+    private long trailer() {
+        page.navigate("/floor");
+        return axleOf("Boat trailer, two axles", "front trailer axle");
+    }
+
+    @Test
+    void nothingSeriousInPitLight() {
+        long van = vanWithKit();
+        button("Pit light").click();
+        lookAtAll(van);
+        look("/axles/" + trailer() + "/bench", "Lift and secure");
+    }
+
+    @Test
+    void theBenchCardFitsAPhone() {
+        vanWithKit();
+        long trailer = trailer();
+        page.setViewportSize(390, 844);
+        look("/axles/" + trailer + "/bench", "Lift and secure");
+        int overflow = (Integer) page.evaluate("() => document.documentElement.scrollWidth - window.innerWidth");
+        assertThat(overflow).isLessThanOrEqualTo(0);
+    }
+
+    @Test
+    void aFaultyImportReportsByRowAndChangesNothing() {
+        signIn("wilma");
+        page.navigate("/parts");
+        assertThat(page.getByText("QF-101")).isVisible();
+        int before = page.getByRole(AriaRole.ROW).count();
+        page.getByLabel("Kit document to import")
+                .setInputFiles(new FilePayload(
+                        "kits.json",
+                        "application/json",
+                        "{\"format\":\"itrova-kits/1\",\"kits\":[{\"code\":\"A\"}]}".getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("nothing was imported");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("kits.json");
+        assertAccessible("import report");
+        button("Close").click();
+        assertThat(page.getByRole(AriaRole.ROW)).hasCount(before);
+    }
+
+    @Test
+    void anOrderWithoutAChoiceSaysWhereToGo() {
+        signIn("tam");
+        long rear = axleOf("Boat trailer, two axles", "rear trailer axle");
+        page.navigate("/axles/" + rear + "/order");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Choose one in the match table");
+        link("To the match table").click();
+        assertThat(page.getByText("Caliper to barrel")).isVisible();
+    }
+
+    @Test
+    void someoneElsesChoiceIsShownNotOverwritten() {
+        signIn("tam");
+        long rear = axleOf("Boat trailer, two axles", "rear trailer axle");
+        page.navigate("/axles/" + rear + "/match");
+        Page other = context.newPage();
+        other.navigate("/axles/" + rear + "/match");
+        for (Page p : new Page[] {page, other}) {
+            p.getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName(Pattern.compile(p == page ? "^QT-302 " : "^QT-305 ")))
+                    .click();
+        }
+        button("Choose this kit").click();
+        assertThat(page.locator(".tag")).hasText("chosen");
+        other.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Choose this kit"))
+                .click();
+        assertThat(other.getByText("changed by somebody else")).isVisible();
+        assertThat(other.locator("tr.chosen")).containsText("QT-302");
+    }
+
+    @Test
+    void aSessionThatEndedAsksToSignInAndComesBack() {
+        signIn("tam");
+        context.clearCookies();
+        page.navigate("/parts");
+        page.waitForURL("**/sign-in?to=/parts");
+        page.getByLabel("Name").fill("tam");
+        page.getByLabel("Password").fill("wrong");
+        button("Sign in").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("do not belong together");
+        page.getByLabel("Password").fill("ambleford");
+        button("Sign in").click();
+        page.waitForURL("**/parts");
+    }
+}
