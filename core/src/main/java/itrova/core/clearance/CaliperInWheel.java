@@ -21,10 +21,17 @@ import java.util.Optional;
  */
 public final class CaliperInWheel {
     private final AxleEnd end;
+    private final WheelProfile wheel;
     private final Kit kit;
 
-    public CaliperInWheel(AxleEnd end, Kit kit) {
+    /**
+     * @param end the axle end with its wheel
+     * @param wheel profile of that wheel, made once for many kits
+     * @param kit the kit
+     */
+    public CaliperInWheel(AxleEnd end, WheelProfile wheel, Kit kit) {
         this.end = end;
+        this.wheel = wheel;
         this.kit = kit;
     }
 
@@ -47,12 +54,12 @@ public final class CaliperInWheel {
 
     /** The gap to the barrel for which least is left after its doubt; absent without outline or profile. */
     public Optional<SectionGap> toBarrel() {
-        return least(WheelProfile.barrel(end));
+        return least(wheel.barrel());
     }
 
     /** The gap to the spokes for which least is left after its doubt; absent without outline or profile. */
     public Optional<SectionGap> toSpokes() {
-        return least(WheelProfile.spokes(end));
+        return least(wheel.spokes());
     }
 
     /** What of the barrel beside the caliper was not read, in words; absent if all was. */
@@ -118,10 +125,10 @@ public final class CaliperInWheel {
                 ? Double.POSITIVE_INFINITY
                 : best.size().value() - best.size().expanded();
         for (DoubtfulStep step : steps) {
-            Gap gap = step.step().gap(outline);
-            if (gap.size() > bestSize + FAR_ENOUGH) {
+            if (step.step().gapAtLeast(outline) > bestSize + FAR_ENOUGH) {
                 continue; // no doubt met in a workshop turns this into the least
             }
+            Gap gap = step.step().gap(outline);
             Measured size = withDoubt(step, gap);
             double left = size.value() - size.expanded();
             if (left < bestLeft) {
@@ -134,7 +141,7 @@ public final class CaliperInWheel {
     }
 
     /** Gaps this much larger than the least so far (mm) are not looked at again for their doubt. */
-    private static final double FAR_ENOUGH = 20;
+    private static final double FAR_ENOUGH = 10;
 
     private Measured withDoubt(DoubtfulStep step, Gap gap) {
         boolean barrel = step.step().kind() == WallStep.Kind.BARREL;

@@ -24,10 +24,30 @@ public final class WheelProfile {
      */
     public record DoubtfulStep(WallStep step, Measured level, Measured from, Measured to) {}
 
-    private WheelProfile() {}
+    private final List<DoubtfulStep> barrel;
+    private final List<DoubtfulStep> spokes;
+
+    private WheelProfile(List<DoubtfulStep> barrel, List<DoubtfulStep> spokes) {
+        this.barrel = List.copyOf(barrel);
+        this.spokes = List.copyOf(spokes);
+    }
+
+    /** The profile of the wheel on an axle end, as far as it was read. */
+    public static WheelProfile of(AxleEnd end) {
+        return new WheelProfile(barrelOf(end), spokesOf(end));
+    }
 
     /** Barrel steps, innermost depth first; empty unless backspacing and two depths were read. */
-    public static List<DoubtfulStep> barrel(AxleEnd end) {
+    public List<DoubtfulStep> barrel() {
+        return barrel;
+    }
+
+    /** Spoke steps, smallest radius first; empty unless two radii were read. */
+    public List<DoubtfulStep> spokes() {
+        return spokes;
+    }
+
+    private static List<DoubtfulStep> barrelOf(AxleEnd end) {
         Optional<Measured> backspacing = end.length(Callout.WHEEL_BACKSPACING);
         List<DoubtfulStep> steps = new ArrayList<>();
         if (backspacing.isEmpty() || end.barrel().size() < 2) {
@@ -52,8 +72,7 @@ public final class WheelProfile {
         return steps;
     }
 
-    /** Spoke steps, smallest radius first; empty unless two radii were read. */
-    public static List<DoubtfulStep> spokes(AxleEnd end) {
+    private static List<DoubtfulStep> spokesOf(AxleEnd end) {
         List<DoubtfulStep> steps = new ArrayList<>();
         List<Station> stations = end.spokes();
         if (stations.size() < 2) {

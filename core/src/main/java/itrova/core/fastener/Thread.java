@@ -20,7 +20,7 @@ public record Thread(String designation, double diameter, double pitch, boolean 
     private static final Pattern METRIC =
             Pattern.compile("M\\s*(\\d+(?:[.,]\\d+)?)\\s*[x×*]\\s*(\\d+(?:[.,]\\d+)?)", Pattern.CASE_INSENSITIVE);
     private static final Pattern INCH = Pattern.compile(
-            "((?:\\d+\\s+)?\\d+/\\d+|\\d*[.]\\d+)\\s*(?:in|\")?\\s*[-x×]\\s*(\\d{1,2})(?:\\s*(?:UNF|UNC|UNEF|UN|UNS))?",
+            "((?:\\d+\\s+)?\\d+/\\d+|\\d*[.]\\d+|[12])\\s*(?:in|\")?\\s*[-x×]\\s*(\\d{1,2})(?:\\s*(?:UNF|UNC|UNEF|UN|UNS))?",
             Pattern.CASE_INSENSITIVE);
 
     /**

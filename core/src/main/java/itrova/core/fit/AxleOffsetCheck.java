@@ -1,5 +1,6 @@
 package itrova.core.fit;
 
+import itrova.core.measure.DerivedValues;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.Callout;
@@ -26,7 +27,7 @@ final class AxleOffsetCheck implements Check {
     @Override
     public Finding judge(FitCase c) {
         Ruling ruling = new Ruling(CheckId.AXLE_OFFSET, c, "mm");
-        Optional<Measured> read = c.length(Callout.AXLE_OFFSET);
+        Optional<Measured> read = DerivedValues.axleOffset(c.end());
         Optional<Measured> wanted =
                 c.kit().bracket().axleOffset().map(f -> f.measured(c.kit().source("bracket.axleOffset")));
         ruling.want(read, Callout.AXLE_OFFSET);

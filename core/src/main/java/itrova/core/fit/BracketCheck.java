@@ -99,7 +99,7 @@ final class BracketCheck implements Check {
                 .magnitude());
     }
 
-    private static Explanation explain(FitCase c, Optional<Ruling.Requirement> worst, Optional<Measured> hole) {
+    private static Explanation explain(FitCase c, Optional<Requirement> worst, Optional<Measured> hole) {
         Bracket b = c.kit().bracket();
         List<Input> inputs = new ArrayList<>();
         if (b.shape() == BracketShape.RECTANGLE) {

@@ -15,6 +15,7 @@ import java.util.function.Supplier;
  * @param verdict its outcome, after the guard band
  * @param margin available minus required with its doubt, in {@code unit}; absent when an input is missing
  * @param unit unit of the margin
+ * @param requirements all requirements that could be judged, each with its margin
  * @param missing readings without which it cannot be judged
  * @param missingInWords what else is missing, in words
  * @param explanation answer to "why?", worked out when asked for
@@ -28,6 +29,7 @@ public record Finding(
         Verdict verdict,
         Optional<Measured> margin,
         String unit,
+        List<Requirement> requirements,
         List<Callout> missing,
         List<String> missingInWords,
         Supplier<Explanation> explanation,
@@ -67,6 +69,7 @@ public record Finding(
                 Verdict.FITS_WITH_WORK,
                 margin,
                 unit,
+                requirements,
                 missing,
                 missingInWords,
                 explanation,
@@ -82,6 +85,7 @@ public record Finding(
                 verdict,
                 margin,
                 unit,
+                requirements,
                 missing,
                 missingInWords,
                 explanation,

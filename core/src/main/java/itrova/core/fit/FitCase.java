@@ -1,5 +1,6 @@
 package itrova.core.fit;
 
+import itrova.core.clearance.WheelProfile;
 import itrova.core.kit.Kit;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
@@ -7,8 +8,8 @@ import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.Callout;
 import java.util.Optional;
 
-/** One side, one kit, one set of limits. */
-record FitCase(AxleEnd end, Optional<AxleLoad> load, Kit kit, ShopSettings settings) {
+/** One side with its wheel's profile, one kit, one set of limits. */
+record FitCase(AxleEnd end, WheelProfile wheel, Optional<AxleLoad> load, Kit kit, ShopSettings settings) {
 
     Optional<Measured> length(Callout callout) {
         return end.length(callout);
@@ -52,10 +53,11 @@ record FitCase(AxleEnd end, Optional<AxleLoad> load, Kit kit, ShopSettings setti
     }
 
     FitCase withKit(Kit other) {
-        return new FitCase(end, load, other, settings);
+        return new FitCase(end, wheel, load, other, settings);
     }
 
+    /** The case with the axle end worked on; no work offered changes the wheel. */
     FitCase withEnd(AxleEnd other) {
-        return new FitCase(other, load, kit, settings);
+        return new FitCase(other, wheel, load, kit, settings);
     }
 }

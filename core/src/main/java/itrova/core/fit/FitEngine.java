@@ -1,7 +1,9 @@
 package itrova.core.fit;
 
+import itrova.core.clearance.WheelProfile;
 import itrova.core.kit.Kit;
 import itrova.core.vehicle.AxleEnd;
+import itrova.core.vehicle.AxleLoad;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -29,18 +31,33 @@ public final class FitEngine {
 
     /** Judges the kits made for this kind of axle end, best first; kits for other kinds are left out. */
     public static List<KitReport> match(AxleCase axle, List<Kit> kits, ShopSettings settings) {
+        List<WheelProfile> wheels = wheels(axle);
         return kits.stream()
                 .filter(k -> axle.ends().stream().allMatch(e -> k.fits().contains(e.kind())))
-                .map(k -> report(axle, k, settings))
+                .map(k -> report(axle, wheels, k, settings))
                 .sorted(KitReport.BEST_FIRST)
                 .toList();
     }
 
+    /** Findings of one kit on one end as it is, no work thought of. */
+    public static List<Finding> asFound(
+            AxleEnd end, WheelProfile wheel, Optional<AxleLoad> load, Kit kit, ShopSettings settings) {
+        return judgeAll(new FitCase(end, wheel, load, kit, settings));
+    }
+
     /** Judges one kit on every side given. */
     public static KitReport report(AxleCase axle, Kit kit, ShopSettings settings) {
+        return report(axle, wheels(axle), kit, settings);
+    }
+
+    private static List<WheelProfile> wheels(AxleCase axle) {
+        return axle.ends().stream().map(WheelProfile::of).toList();
+    }
+
+    private static KitReport report(AxleCase axle, List<WheelProfile> wheels, Kit kit, ShopSettings settings) {
         List<Finding> findings = new ArrayList<>();
-        for (AxleEnd end : axle.ends()) {
-            findings.addAll(side(new FitCase(end, axle.load(), kit, settings)));
+        for (int i = 0; i < wheels.size(); i++) {
+            findings.addAll(side(new FitCase(axle.ends().get(i), wheels.get(i), axle.load(), kit, settings)));
         }
         Verdict verdict = Verdict.FITS;
         double score = Double.POSITIVE_INFINITY;

@@ -44,7 +44,7 @@ final class NutEngagementCheck implements Check {
 
     private static Explanation explain(
             FitCase c,
-            Optional<Ruling.Requirement> worst,
+            Optional<Requirement> worst,
             Optional<Measured> stickOut,
             Optional<Measured> pad,
             Measured hat,

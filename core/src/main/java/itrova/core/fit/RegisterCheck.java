@@ -44,7 +44,7 @@ final class RegisterCheck implements Check {
     }
 
     private static Explanation explain(
-            FitCase c, Optional<Ruling.Requirement> worst, Optional<Measured> register, Measured bore) {
+            FitCase c, Optional<Requirement> worst, Optional<Measured> register, Measured bore) {
         List<Input> inputs = new ArrayList<>();
         inputs.add(new Input("d_bore", bore, "mm"));
         register.ifPresent(m -> inputs.add(new Input("d_register", m, "mm")));
@@ -64,7 +64,7 @@ final class RegisterCheck implements Check {
                         Math.abs(bore.value() - pilot.value()),
                         c.settings().playLeast(),
                         c.settings().playMost(),
-                        worst.map(Ruling.Requirement::name).orElse("")))
+                        worst.map(Requirement::name).orElse("")))
                 .orElse("The register was not read yet.");
         return new Explanation(why, FORMULA, inputs, SOURCE);
     }

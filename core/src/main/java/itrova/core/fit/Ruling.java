@@ -16,13 +16,6 @@ final class Ruling {
     private final List<Callout> missing = new ArrayList<>(2);
     private final List<String> missingInWords = new ArrayList<>(1);
 
-    /** One requirement with its margin. */
-    record Requirement(String name, Measured margin) {
-        double left() {
-            return margin.value() - margin.expanded();
-        }
-    }
-
     Ruling(CheckId check, FitCase c, String unit) {
         this.check = check;
         this.c = c;
@@ -69,6 +62,7 @@ final class Ruling {
                 verdict(incomplete),
                 counts.map(Requirement::margin),
                 unit,
+                List.copyOf(requirements),
                 List.copyOf(missing),
                 List.copyOf(missingInWords),
                 () -> explanation.apply(counts),
@@ -85,6 +79,7 @@ final class Ruling {
                 Verdict.DOES_NOT_FIT,
                 Optional.empty(),
                 unit,
+                List.of(),
                 List.of(),
                 List.of(),
                 () -> explanation,

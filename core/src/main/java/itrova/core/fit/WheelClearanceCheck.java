@@ -38,7 +38,7 @@ final class WheelClearanceCheck implements Check {
     @Override
     public Finding judge(FitCase c) {
         Ruling ruling = new Ruling(id, c, "mm");
-        CaliperInWheel placed = new CaliperInWheel(c.end(), c.kit());
+        CaliperInWheel placed = new CaliperInWheel(c.end(), c.wheel(), c.kit());
         if (c.kit().caliper().outline().isEmpty()) {
             ruling.missing("the caliper's outline: ask the supplier or take it from a template");
         }

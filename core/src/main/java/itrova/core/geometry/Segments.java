@@ -4,10 +4,16 @@ package itrova.core.geometry;
 final class Segments {
     private Segments() {}
 
-    /** A pair of nearest places. */
-    record Pair(Point first, Point second) {
+    /** A pair of nearest places, with the square of their distance (mm²). */
+    record Pair(Point first, Point second, double square) {
+        static Pair of(Point first, Point second) {
+            double dx = second.x() - first.x();
+            double dr = second.r() - first.r();
+            return new Pair(first, second, dx * dx + dr * dr);
+        }
+
         double length() {
-            return first.distance(second);
+            return Math.sqrt(square);
         }
     }
 
@@ -15,16 +21,16 @@ final class Segments {
     static Pair nearest(Point a, Point b, Point c, Point d) {
         Point crossing = crossing(a, b, c, d);
         if (crossing != null) {
-            return new Pair(crossing, crossing);
+            return new Pair(crossing, crossing, 0);
         }
-        Pair best = new Pair(a, onto(a, c, d));
-        best = nearer(best, new Pair(b, onto(b, c, d)));
-        best = nearer(best, new Pair(onto(c, a, b), c));
-        return nearer(best, new Pair(onto(d, a, b), d));
+        Pair best = Pair.of(a, onto(a, c, d));
+        best = nearer(best, Pair.of(b, onto(b, c, d)));
+        best = nearer(best, Pair.of(onto(c, a, b), c));
+        return nearer(best, Pair.of(onto(d, a, b), d));
     }
 
-    private static Pair nearer(Pair one, Pair other) {
-        return other.length() < one.length() ? other : one;
+    static Pair nearer(Pair one, Pair other) {
+        return other.square() < one.square() ? other : one;
     }
 
     /** The place on segment a-b nearest to p. */

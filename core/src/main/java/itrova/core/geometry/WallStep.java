@@ -27,6 +27,17 @@ public record WallStep(Kind kind, double from, double to, double level) {
         return kind == Kind.BARREL ? below(outline) : below(outline.swapped()).swapped();
     }
 
+    /** A distance (mm) the gap cannot be less than, from the outline's bounds alone; 0 where they overlap the step. */
+    public double gapAtLeast(Outline outline) {
+        boolean barrel = kind == Kind.BARREL;
+        double low = barrel ? outline.minX() : outline.minR();
+        double high = barrel ? outline.maxX() : outline.maxR();
+        double reach = barrel ? outline.maxR() : outline.maxX();
+        double along = Math.max(0, Math.max(from - high, low - to));
+        double across = Math.max(0, level - reach);
+        return Math.sqrt(along * along + across * across);
+    }
+
     private Gap below(Outline outline) {
         Point deepest = highestWithin(outline.corners());
         if (deepest != null && deepest.r() > level) {
@@ -41,9 +52,7 @@ public record WallStep(Kind kind, double from, double to, double level) {
             Point b = corners.get((i + 1) % corners.size());
             for (int j = 0; j < 3; j++) {
                 Segments.Pair pair = Segments.nearest(a, b, wall[j], wall[j + 1]);
-                if (best == null || pair.length() < best.length()) {
-                    best = pair;
-                }
+                best = best == null ? pair : Segments.nearer(best, pair);
             }
         }
         double size = best.length();

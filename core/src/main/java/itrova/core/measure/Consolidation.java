@@ -3,17 +3,18 @@ package itrova.core.measure;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
-import itrova.core.vehicle.AxleEndKind;
-import itrova.core.vehicle.BracketShape;
+import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Station;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * Turns the readings of one side into an axle end with doubts.
@@ -29,39 +30,38 @@ public final class Consolidation {
     private Consolidation() {}
 
     /** Consolidates the readings of the given side; readings of the other side are passed over. */
-    public static AxleEnd of(Side side, AxleEndKind kind, BracketShape shape, List<Reading> readings) {
-        AxleEnd.Builder end = new AxleEnd.Builder(side, kind, shape);
-        Map<Callout, Measured> lengths = new LinkedHashMap<>();
-        for (Callout callout : Callout.values()) {
-            List<Reading> own = readings.stream()
-                    .filter(r -> r.side() == side && r.callout() == callout)
-                    .toList();
-            if (own.isEmpty()) {
-                continue;
+    public static AxleEnd of(Side side, AxleForm form, List<Reading> readings) {
+        AxleEnd.Builder end = new AxleEnd.Builder(side, form);
+        Map<Callout, List<Reading>> byCallout = new EnumMap<>(Callout.class);
+        for (Reading r : readings) {
+            if (r.side() == side) {
+                byCallout.computeIfAbsent(r.callout(), c -> new ArrayList<>()).add(r);
             }
-            Reading last = own.get(own.size() - 1);
-            switch (callout.kind()) {
-                case COUNT -> end.count(callout, (int) Math.round(last.value().orElseThrow()));
-                case THREAD -> end.studThread(last.thread().orElseThrow());
-                case LENGTH -> {
-                    if (callout == Callout.WHEEL_BARREL) {
-                        end.barrel(stations(own));
-                    } else if (callout == Callout.WHEEL_SPOKE) {
-                        end.spokes(stations(own));
-                    } else {
-                        Measured value = consolidate(key(side, callout), own);
-                        lengths.put(callout, value);
-                        end.length(callout, value);
-                    }
+        }
+        byCallout.forEach((callout, own) -> put(end, side, callout, own));
+        return DerivedValues.complete(end.build());
+    }
+
+    private static void put(AxleEnd.Builder end, Side side, Callout callout, List<Reading> own) {
+        Reading last = own.get(own.size() - 1);
+        switch (callout.kind()) {
+            case COUNT -> end.count(callout, (int) Math.round(last.value().orElseThrow()));
+            case THREAD -> end.thread(callout, last.thread().orElseThrow());
+            case WORD -> end.word(callout, last.text());
+            case LENGTH -> {
+                if (callout == Callout.WHEEL_BARREL) {
+                    end.barrel(stations(own));
+                } else if (callout == Callout.WHEEL_SPOKE) {
+                    end.spokes(stations(own));
+                } else {
+                    end.length(callout, consolidate(key(side, callout), own));
                 }
             }
         }
-        AxleEnd soFar = end.build();
-        BoltCircle.derive(soFar).ifPresent(end::boltCircle);
-        return end.build();
     }
 
-    private static String key(Side side, Callout callout) {
+    /** Name under which the doubts of one dimension on one side are kept. */
+    public static String key(Side side, Callout callout) {
         return side.word() + ":" + callout.name();
     }
 
@@ -82,25 +82,25 @@ public final class Consolidation {
     /** Mean of repeats with its doubt; repeats with different instruments take the coarsest one's limits. */
     static Measured consolidate(String key, List<Reading> repeats) {
         ReadingSpec spec = ReadingSpec.of(repeats.get(0).callout());
-        int n = repeats.size();
-        double mean = repeats.stream()
-                .mapToDouble(r -> r.value().orElseThrow())
-                .average()
-                .orElseThrow();
-        Reading coarsest = repeats.stream()
-                .max(Comparator.comparingDouble(r -> Math.hypot(r.instrument().halfLimit(), r.halfResolution())))
-                .orElseThrow();
+        Reading coarsest = repeats.get(0);
+        double sum = 0;
+        for (Reading r : repeats) {
+            sum += r.value().orElseThrow();
+            if (r.coarseness() > coarsest.coarseness()) {
+                coarsest = r;
+            }
+        }
+        double mean = sum / repeats.size();
         return Measured.of(
                 mean,
-                Component.rectangular(
-                        "instrument:" + coarsest.instrument().name(),
-                        coarsest.instrument().halfLimit()),
+                Component.rectangular("instrument:" + coarsest.instrument().name(), coarsest.halfLimit()),
                 Component.rectangular("resolution:" + key, coarsest.halfResolution()),
                 Component.standard("technique:" + key, spec.technique()),
-                repeatability(key, repeats, mean, spec.pooledSpread(), n));
+                repeatability(key, repeats, mean, spec.pooledSpread()));
     }
 
-    private static Component repeatability(String key, List<Reading> repeats, double mean, double pooled, int n) {
+    private static Component repeatability(String key, List<Reading> repeats, double mean, double pooled) {
+        int n = repeats.size();
         if (n < REPEATS_THAT_SPEAK_FOR_THEMSELVES) {
             return Component.standard("repeat:" + key, pooled / Math.sqrt(n));
         }
@@ -128,8 +128,7 @@ public final class Consolidation {
     }
 
     /** The value of one dimension already read on a side, if any, to compare a new reading with. */
-    public static Optional<Double> already(
-            List<Reading> readings, Side side, Callout callout, java.util.OptionalDouble place) {
+    public static Optional<Double> already(List<Reading> readings, Side side, Callout callout, OptionalDouble place) {
         return readings.stream()
                 .filter(r ->
                         r.side() == side && r.callout() == callout && r.place().equals(place))

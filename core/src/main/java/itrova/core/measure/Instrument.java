@@ -1,10 +1,10 @@
 package itrova.core.measure;
 
 /**
- * Measuring instruments of a workshop with the half-limits of their error.
+ * Kinds of measuring instruments with the half-limits of their error.
  *
- * <p>Half-limits are common practice for instruments in good order and can be changed by a shop once it has calibrated
- * its own. An instrument's error is one input shared by all its readings.
+ * <p>Half-limits are common practice for instruments in good order; a shop sets its own once it has calibrated them
+ * ({@link ToolBox}). An instrument's error is one input shared by all its readings.
  */
 public enum Instrument {
     TAPE("tape", 1.0, 1.0, 25.4 / 16, 25.4 / 16),
@@ -12,7 +12,10 @@ public enum Instrument {
     CALIPER_OUTSIDE("caliper, outside jaws", 0.03, 0.01, 0.0005 * 25.4, 25.4 / 64),
     CALIPER_INSIDE("caliper, inside jaws", 0.05, 0.01, 0.0005 * 25.4, 25.4 / 64),
     DEPTH_ROD("caliper, depth rod", 0.05, 0.01, 0.0005 * 25.4, 25.4 / 64),
+    DEPTH_GAUGE("depth gauge", 0.03, 0.01, 0.0005 * 25.4, 25.4 / 64),
+    PIN_GAUGE("pin gauge", 0.01, 0.02, 0.001 * 25.4, 25.4 / 64),
     MICROMETER("micrometer", 0.005, 0.001, 0.0001 * 25.4, 25.4 / 64),
+    DIAL_INDICATOR("dial indicator", 0.02, 0.01, 0.001 * 25.4, 25.4 / 64),
     THREAD_GAUGE("thread gauge", 0, 0, 0, 0),
     EYE("by eye", 0, 0, 0, 0);
 
@@ -34,7 +37,7 @@ public enum Instrument {
         return title;
     }
 
-    /** Half-limit of the instrument's own error (mm). */
+    /** Half-limit of the instrument's own error (mm), unless the shop has calibrated its own. */
     public double halfLimit() {
         return halfLimit;
     }
@@ -45,5 +48,10 @@ public enum Instrument {
             return graduationFraction;
         }
         return inch ? graduationInch : graduationMetric;
+    }
+
+    /** Whether it measures lengths and so can be calibrated. */
+    public boolean isForLengths() {
+        return halfLimit > 0;
     }
 }

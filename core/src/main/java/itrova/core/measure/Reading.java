@@ -20,7 +20,8 @@ import java.util.OptionalDouble;
  * @param place depth or radius it was read at (mm), for profile readings only
  * @param text what was typed
  * @param instrument what it was read with
- * @param understood what the text says; absent for a thread
+ * @param halfLimit half-limit of that instrument's error (mm), as the shop has it
+ * @param understood what the text says; absent for a thread or a word
  * @param thread the thread read; absent for all else
  */
 public record Reading(
@@ -29,6 +30,7 @@ public record Reading(
         OptionalDouble place,
         String text,
         Instrument instrument,
+        double halfLimit,
         Optional<Understood> understood,
         Optional<Thread> thread) {
 
@@ -63,12 +65,36 @@ public record Reading(
         }
         if (callout.kind() == Callout.Kind.THREAD) {
             return new Reading(
-                    side, callout, place, text, instrument, Optional.empty(), Optional.of(Thread.parse(text)));
+                    side, callout, place, text, instrument, 0, Optional.empty(), Optional.of(Thread.parse(text)));
+        }
+        if (callout.kind() == Callout.Kind.WORD) {
+            String word = Words.normal(callout, text);
+            return new Reading(side, callout, place, word, instrument, 0, Optional.empty(), Optional.empty());
         }
         Dimension dimension = callout.kind() == Callout.Kind.COUNT ? Dimension.COUNT : Dimension.LENGTH;
         Understood understood = ShopNotation.parse(text, dimension, Unit.usual(dimension, system));
         checkRange(callout, understood);
-        return new Reading(side, callout, place, text, instrument, Optional.of(understood), Optional.empty());
+        return new Reading(
+                side,
+                callout,
+                place,
+                text,
+                instrument,
+                instrument.halfLimit(),
+                Optional.of(understood),
+                Optional.empty());
+    }
+
+    /** The same reading with the instrument's error as the shop knows it. */
+    public Reading with(ToolBox tools) {
+        return new Reading(side, callout, place, text, instrument, tools.halfLimit(instrument), understood, thread);
+    }
+
+    /** The same reading taken as in the other system of units: what it says if the gauge stood in the wrong mode. */
+    public Optional<String> inOtherUnit() {
+        return understood
+                .filter(u -> !u.unitWritten() && callout.kind() == Callout.Kind.LENGTH && !u.fraction())
+                .map(u -> text.strip() + (u.unit().isInchPound() ? " mm" : " in"));
     }
 
     private static void checkRange(Callout callout, Understood understood) {
@@ -91,8 +117,20 @@ public record Reading(
         } else {
             remedy = "Check the figure and its unit.";
         }
-        throw new IllegalArgumentException(callout.title() + " of " + (count ? number(value) : shown(value))
-                + " is outside " + bounds + ". " + remedy);
+        throw new OutOfRangeException(
+                callout.title() + " of " + (count ? number(value) : shown(value)) + " is outside " + bounds + ". "
+                        + remedy,
+                wouldDo(spec, understood));
+    }
+
+    /** The unit that would bring a bare number into range, if one would. */
+    private static Optional<String> wouldDo(ReadingSpec spec, Understood understood) {
+        if (understood.unitWritten() || understood.fraction() || spec.callout().kind() != Callout.Kind.LENGTH) {
+            return Optional.empty();
+        }
+        boolean inches = understood.unit().isInchPound();
+        double other = inches ? understood.si() / 25.4 : understood.si() * 25.4;
+        return inRange(spec, other) ? Optional.of(inches ? "mm" : "in") : Optional.empty();
     }
 
     private static boolean inRange(ReadingSpec spec, double value) {
@@ -142,8 +180,13 @@ public record Reading(
         return plain ? text : text.strip() + " " + understood.get().unit().symbol();
     }
 
+    /** How coarse instrument and writing are together (mm); compares readings, means nothing alone. */
+    double coarseness() {
+        return halfLimit * halfLimit + halfResolution() * halfResolution();
+    }
+
     /** Half-limit of the reading's resolution (mm): half the larger of the graduation and the last decimal written. */
-    double halfResolution() {
+    public double halfResolution() {
         Understood u = understood.orElseThrow();
         double graduation = instrument.graduation(u.unit().isInchPound(), u.fraction());
         return Math.max(graduation, u.lastDigit()) / 2;

@@ -5,46 +5,50 @@ import itrova.core.vehicle.Callout;
 import java.util.List;
 import java.util.Optional;
 
-/** Which reading to take next: the first in hand order that is still wanted. */
+/** Which readings of an axle end are wanted before every check of a kit can be judged. */
 public final class TakeNext {
     /** A profile is wanted at this many places at least. */
-    private static final int PLACES_WANTED = 3;
+    public static final int PLACES_WANTED = 3;
 
-    private static final List<Callout> CIRCLE_WAYS = List.of(
+    /** Ways to measure the same circle; one is enough. */
+    public static final List<Callout> CIRCLE_WAYS = List.of(
             Callout.STUD_OVER_SKIP_ONE, Callout.STUD_SKIP_ONE, Callout.STUD_NEIGHBOUR, Callout.STUD_OVER_NEIGHBOUR);
 
     private TakeNext() {}
 
-    /** The next reading wanted on a side; absent when all are taken. */
+    /** The next reading wanted on a side in hand order; absent when all are taken. */
     public static Optional<Callout> on(AxleEnd end) {
-        return ReadingSpec.handOrder(end.kind(), end.bracketShape()).stream()
+        return wanted(end).stream().findFirst();
+    }
+
+    /** The readings wanted on a side before every check can be judged, in hand order. */
+    public static List<Callout> wanted(AxleEnd end) {
+        return ReadingSpec.handOrder(end.form()).stream()
                 .filter(c -> isWanted(c, end))
-                .findFirst();
+                .toList();
     }
 
     /** How many readings are wanted on a side before every check can be judged. */
     public static int stillWanted(AxleEnd end) {
-        return (int) ReadingSpec.handOrder(end.kind(), end.bracketShape()).stream()
-                .filter(c -> isWanted(c, end))
-                .count();
+        return wanted(end).size();
     }
 
-    /** Whether a reading is still wanted: one way to measure the bolt circle is enough. */
+    /** Whether a reading is still wanted for a verdict: one way to measure the bolt circle is enough. */
     public static boolean isWanted(Callout callout, AxleEnd end) {
+        return ReadingSpec.of(callout).isForVerdict() && isOpen(callout, end);
+    }
+
+    /** Whether a dimension is not read yet, or at too few places. */
+    public static boolean isOpen(Callout callout, AxleEnd end) {
         if (CIRCLE_WAYS.contains(callout)) {
             boolean hasOne =
                     CIRCLE_WAYS.stream().anyMatch(way -> end.length(way).isPresent());
             return !hasOne && callout == firstWay(end);
         }
-        return switch (callout.kind()) {
-            case COUNT -> end.count(callout).isEmpty();
-            case THREAD -> end.studThread().isEmpty();
-            case LENGTH ->
-                switch (callout) {
-                    case WHEEL_BARREL -> end.barrel().size() < PLACES_WANTED;
-                    case WHEEL_SPOKE -> end.spokes().size() < PLACES_WANTED;
-                    default -> end.length(callout).isEmpty();
-                };
+        return switch (callout) {
+            case WHEEL_BARREL -> end.barrel().size() < PLACES_WANTED;
+            case WHEEL_SPOKE -> end.spokes().size() < PLACES_WANTED;
+            default -> !end.has(callout);
         };
     }
 

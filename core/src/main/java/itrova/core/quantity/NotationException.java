@@ -34,6 +34,24 @@ public final class NotationException extends IllegalArgumentException {
                 + ShopNotation.MAX_LENGTH + ". Type the number and its unit only.");
     }
 
+    static NotationException clash(String text, Understood first, Understood second) {
+        double apart = Math.abs(first.si() - second.si());
+        String unit = first.unit().dimension().siSymbol();
+        return new NotationException(String.format(
+                java.util.Locale.ROOT,
+                "“%s” states two values that clash: %s is %.2f %s, %s is %.2f %s; they are %.2f %s (%.0f %%) apart. Find out which is right and write that one.",
+                text,
+                ShopNotation.decimal(first.si(), first.unit(), 2),
+                first.si(),
+                unit,
+                ShopNotation.decimal(second.si(), second.unit(), 2),
+                second.si(),
+                unit,
+                apart,
+                unit,
+                100 * apart / Math.max(Math.abs(first.si()), Math.abs(second.si()))));
+    }
+
     static NotationException notWhole(String text) {
         return new NotationException("“" + text + "” is not a count. Write a whole number such as 5.");
     }

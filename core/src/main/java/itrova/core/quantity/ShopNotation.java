@@ -18,19 +18,24 @@ public final class ShopNotation {
     private static final Pattern MIXED = Pattern.compile("([+-]?)(\\d+)\\s*[\\s-]\\s*(\\d+)\\s*/\\s*(\\d+)(.*)");
     private static final Pattern FRACTION = Pattern.compile("([+-]?)(\\d+)\\s*/\\s*(\\d+)(.*)");
     private static final Pattern DECIMAL = Pattern.compile("([+-]?)(\\d*)(?:[.,](\\d*))?(.*)");
+    /** A measure with its unit, then another in brackets or behind a stroke or an equals sign. */
+    private static final Pattern IN_TWO_UNITS = Pattern.compile("(.*[\\p{L}\\d\"″”'′’².])(?:\\s*\\(([^()]+)\\)"
+            + "|(?<=[\\p{L}\"″”²])\\s*[/=]\\s*([\\d.][^()/=]*(?:/\\d+[^()/=]*)?))");
+
     private static final Map<Character, String> VULGAR = Map.of(
             '½', "1/2", '¼', "1/4", '¾', "3/4", '⅛', "1/8", '⅜', "3/8", '⅝', "5/8", '⅞', "7/8", '⅓', "1/3", '⅔', "2/3");
 
     private ShopNotation() {}
 
     /**
-     * Understands a text.
+     * Understands a text. One that states the same measure in two units, such as {@code 330 mm (13 in)} or
+     * {@code 70 N·m / 52 lbf·ft}, is taken by its finer part when both agree within what their writing can show.
      *
      * @param text what was typed
      * @param dimension what is being measured
      * @param usual unit taken when none is written; of that dimension
      * @return value in SI and how it was written
-     * @throws NotationException if the text is not a measure of that dimension
+     * @throws NotationException if the text is not a measure of that dimension, or states two that clash
      */
     public static Understood parse(String text, Dimension dimension, Unit usual) {
         String trimmed = tidy(text);
@@ -40,6 +45,25 @@ public final class ShopNotation {
         if (trimmed.length() > MAX_LENGTH) {
             throw NotationException.tooLong(trimmed.length());
         }
+        Matcher both = IN_TWO_UNITS.matcher(trimmed);
+        if (both.matches()) {
+            String second = both.group(2) == null ? both.group(3) : both.group(2);
+            return agreed(
+                    trimmed, parseOne(both.group(1).strip(), dimension, usual), parseOne(second, dimension, usual));
+        }
+        return parseOne(trimmed, dimension, usual);
+    }
+
+    private static Understood agreed(String text, Understood first, Understood second) {
+        double apart = Math.abs(first.si() - second.si());
+        if (apart > (first.step() + second.step()) / 2) {
+            throw NotationException.clash(text, first, second);
+        }
+        return second.step() < first.step() ? second : first;
+    }
+
+    private static Understood parseOne(String trimmed, Dimension dimension, Unit usual) {
+        String text = trimmed;
         if (dimension == Dimension.LENGTH) {
             Matcher feet = FEET_AND_INCHES.matcher(trimmed);
             if (feet.matches()) {
@@ -47,7 +71,12 @@ public final class ShopNotation {
                 double whole = Double.parseDouble(feet.group(1)) * Unit.FOOT.toSi();
                 double sign = feet.group(1).startsWith("-") ? -1 : 1;
                 return new Understood(
-                        whole + sign * inches.si(), Unit.INCH, true, inches.fraction(), inches.lastDigit());
+                        whole + sign * inches.si(),
+                        Unit.INCH,
+                        true,
+                        inches.fraction(),
+                        inches.lastDigit(),
+                        inches.step());
             }
         }
         return parseSingle(text, trimmed, dimension, usual);
@@ -93,7 +122,8 @@ public final class ShopNotation {
         Unit unwritten = dimension == Dimension.LENGTH ? Unit.INCH : usual;
         Unit unit = written ? unitOf(text, rest, dimension) : unwritten;
         double value = Double.parseDouble(whole) + top / bottom;
-        return new Understood(("-".equals(sign) ? -value : value) * unit.toSi(), unit, written, true, 0);
+        return new Understood(
+                ("-".equals(sign) ? -value : value) * unit.toSi(), unit, written, true, 0, unit.toSi() / bottom);
     }
 
     private static Understood decimal(String text, String body, Dimension dimension, Unit usual) {
@@ -115,8 +145,8 @@ public final class ShopNotation {
             throw NotationException.notWhole(text.strip());
         }
         double value = "-".equals(matcher.group(1)) ? -magnitude : magnitude;
-        return new Understood(
-                value * unit.toSi(), unit, written, false, Math.pow(10, -decimals.length()) * unit.toSi());
+        double lastDigit = Math.pow(10, -decimals.length()) * unit.toSi();
+        return new Understood(value * unit.toSi(), unit, written, false, lastDigit, lastDigit);
     }
 
     private static boolean startsLikeAUnit(String rest) {

@@ -8,5 +8,6 @@ package itrova.core.quantity;
  * @param unitWritten whether the unit stood in the text
  * @param fraction whether it was written as a fraction of an inch
  * @param lastDigit worth of the last decimal written, in the SI unit; 0 for a fraction, which tells no resolution
+ * @param step smallest difference the writing can show, in the SI unit: the last decimal or one part of the fraction
  */
-public record Understood(double si, Unit unit, boolean unitWritten, boolean fraction, double lastDigit) {}
+public record Understood(double si, Unit unit, boolean unitWritten, boolean fraction, double lastDigit, double step) {}

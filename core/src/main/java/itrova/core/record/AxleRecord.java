@@ -4,9 +4,9 @@ import itrova.core.fit.AxleCase;
 import itrova.core.measure.Consolidation;
 import itrova.core.measure.Reading;
 import itrova.core.vehicle.AxleEnd;
-import itrova.core.vehicle.AxleEndKind;
+import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.AxleLoad;
-import itrova.core.vehicle.BracketShape;
+import itrova.core.vehicle.Papers;
 import itrova.core.vehicle.Side;
 import java.util.List;
 import java.util.Optional;
@@ -15,8 +15,8 @@ import java.util.Optional;
  * One axle that is to be converted.
  *
  * @param name such as {@code front axle}
- * @param kind kind of its ends
- * @param bracketShape how the bracket's bolt holes lie
+ * @param form what its ends look like before anything is measured
+ * @param papers what the papers say of it; a hint, proved by measuring
  * @param load what it carries, if known
  * @param wheelStays whether the wheels must stay
  * @param readings all readings of both sides, in the order taken
@@ -24,8 +24,8 @@ import java.util.Optional;
  */
 public record AxleRecord(
         String name,
-        AxleEndKind kind,
-        BracketShape bracketShape,
+        AxleForm form,
+        Papers papers,
         Optional<AxleLoad> load,
         boolean wheelStays,
         List<Reading> readings,
@@ -37,7 +37,7 @@ public record AxleRecord(
 
     /** One side as consolidated from its readings. */
     public AxleEnd end(Side side) {
-        return Consolidation.of(side, kind, bracketShape, readings);
+        return Consolidation.of(side, form, readings);
     }
 
     /** What a kit is judged against. */

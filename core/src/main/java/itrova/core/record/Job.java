@@ -1,5 +1,6 @@
 package itrova.core.record;
 
+import itrova.core.vehicle.VehicleSheet;
 import java.util.List;
 import java.util.Optional;
 
@@ -13,6 +14,7 @@ import java.util.Optional;
  * @param mustBeReversible whether drums must be able to go back
  * @param promised date promised (ISO 8601), if any
  * @param notes remarks
+ * @param sheet what was seen of the whole vehicle
  * @param axles axles to convert
  */
 public record Job(
@@ -23,6 +25,7 @@ public record Job(
         boolean mustBeReversible,
         Optional<String> promised,
         String notes,
+        VehicleSheet sheet,
         List<AxleRecord> axles) {
 
     public Job {

@@ -12,22 +12,22 @@ import java.util.OptionalInt;
 /** One side of an axle with its wheel, consolidated from its readings. What was not read is absent. Immutable. */
 public final class AxleEnd {
     private final Side side;
-    private final AxleEndKind kind;
-    private final BracketShape bracketShape;
+    private final AxleForm form;
     private final Map<Callout, Measured> lengths;
     private final Map<Callout, Integer> counts;
-    private final Optional<Thread> studThread;
+    private final Map<Callout, Thread> threads;
+    private final Map<Callout, String> words;
     private final Optional<Measured> boltCircle;
     private final List<Station> barrel;
     private final List<Station> spokes;
 
     private AxleEnd(Builder b) {
         side = b.side;
-        kind = b.kind;
-        bracketShape = b.bracketShape;
+        form = b.form;
         lengths = Map.copyOf(b.lengths);
         counts = Map.copyOf(b.counts);
-        studThread = b.studThread;
+        threads = Map.copyOf(b.threads);
+        words = Map.copyOf(b.words);
         boltCircle = b.boltCircle;
         barrel = b.barrel.stream().sorted(byPlace()).toList();
         spokes = b.spokes.stream().sorted(byPlace()).toList();
@@ -41,12 +41,16 @@ public final class AxleEnd {
         return side;
     }
 
+    public AxleForm form() {
+        return form;
+    }
+
     public AxleEndKind kind() {
-        return kind;
+        return form.kind();
     }
 
     public BracketShape bracketShape() {
-        return bracketShape;
+        return form.bracketShape();
     }
 
     /** A length (mm) with its doubt, if it was read. */
@@ -61,7 +65,31 @@ public final class AxleEnd {
     }
 
     public Optional<Thread> studThread() {
-        return studThread;
+        return thread(Callout.STUD_THREAD);
+    }
+
+    public Optional<Thread> thread(Callout callout) {
+        return Optional.ofNullable(threads.get(callout));
+    }
+
+    /** A designation or word, if it was read. */
+    public Optional<String> word(Callout callout) {
+        return Optional.ofNullable(words.get(callout));
+    }
+
+    /** Whether anything was read of a dimension. */
+    public boolean has(Callout callout) {
+        return switch (callout) {
+            case WHEEL_BARREL -> !barrel.isEmpty();
+            case WHEEL_SPOKE -> !spokes.isEmpty();
+            default ->
+                switch (callout.kind()) {
+                    case LENGTH -> lengths.containsKey(callout);
+                    case COUNT -> counts.containsKey(callout);
+                    case THREAD -> threads.containsKey(callout);
+                    case WORD -> words.containsKey(callout);
+                };
+        };
     }
 
     /** Diameter of the circle through the stud centres (mm), derived from whatever was read of it. */
@@ -84,11 +112,13 @@ public final class AxleEnd {
         return toBuilder().length(callout, value).build();
     }
 
-    private Builder toBuilder() {
-        Builder b = new Builder(side, kind, bracketShape);
+    /** A builder that starts from what is known here. */
+    public Builder toBuilder() {
+        Builder b = new Builder(side, form);
         b.lengths.putAll(lengths);
         b.counts.putAll(counts);
-        b.studThread = studThread;
+        b.threads.putAll(threads);
+        b.words.putAll(words);
         b.boltCircle = boltCircle;
         b.barrel = barrel;
         b.spokes = spokes;
@@ -98,19 +128,18 @@ public final class AxleEnd {
     /** Collects an axle end. */
     public static final class Builder {
         private final Side side;
-        private final AxleEndKind kind;
-        private final BracketShape bracketShape;
+        private final AxleForm form;
         private final Map<Callout, Measured> lengths = new EnumMap<>(Callout.class);
         private final Map<Callout, Integer> counts = new EnumMap<>(Callout.class);
-        private Optional<Thread> studThread = Optional.empty();
+        private final Map<Callout, Thread> threads = new EnumMap<>(Callout.class);
+        private final Map<Callout, String> words = new EnumMap<>(Callout.class);
         private Optional<Measured> boltCircle = Optional.empty();
         private List<Station> barrel = List.of();
         private List<Station> spokes = List.of();
 
-        public Builder(Side side, AxleEndKind kind, BracketShape bracketShape) {
+        public Builder(Side side, AxleForm form) {
             this.side = side;
-            this.kind = kind;
-            this.bracketShape = bracketShape;
+            this.form = form;
         }
 
         public Builder length(Callout callout, Measured value) {
@@ -124,7 +153,16 @@ public final class AxleEnd {
         }
 
         public Builder studThread(Thread thread) {
-            studThread = Optional.of(thread);
+            return thread(Callout.STUD_THREAD, thread);
+        }
+
+        public Builder thread(Callout callout, Thread thread) {
+            threads.put(callout, thread);
+            return this;
+        }
+
+        public Builder word(Callout callout, String word) {
+            words.put(callout, word);
             return this;
         }
 

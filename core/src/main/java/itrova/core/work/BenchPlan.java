@@ -93,7 +93,7 @@ public record BenchPlan(List<BenchStep> steps) {
                 s + "-mockup",
                 "Mock up, " + s,
                 "Bracket, disc and caliper on with temporary nuts, no grease. Wheel on. Turn it, "
-                        + (kind == AxleEndKind.FRONT_SPINDLE ? "lock to lock, " : "") + "slide the caliper both ways.",
+                        + (kind.isSteered() ? "lock to lock, " : "") + "slide the caliper both ways.",
                 "Before modifying or painting anything.",
                 "Nothing touches; the disc sits flat on the hub.");
         b.add(

@@ -13,6 +13,7 @@ import itrova.core.kit.Kit;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleEndKind;
+import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
@@ -372,7 +373,7 @@ class FitEngineTest {
     @Test
     void nothingReadIsNeverProven() {
         AxleEnd empty = new AxleEnd.Builder(
-                        Side.LEFT, AxleEndKind.REAR_LIVE_AXLE, itrova.core.vehicle.BracketShape.CIRCLE)
+                        Side.LEFT, AxleForm.usual(AxleEndKind.REAR_LIVE_AXLE, itrova.core.vehicle.BracketShape.CIRCLE))
                 .build();
         KitReport report = FitEngine.report(new AxleCase(List.of(empty), Optional.empty()), Samples.kit(), SETTINGS);
         assertThat(report.verdict()).isEqualTo(Verdict.NOT_PROVEN);

@@ -15,6 +15,7 @@ import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleEndKind;
+import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.BracketShape;
 import itrova.core.vehicle.Callout;
@@ -33,7 +34,7 @@ final class Samples {
     }
 
     static AxleEnd.Builder end(Side side, AxleEndKind kind) {
-        return new AxleEnd.Builder(side, kind, BracketShape.CIRCLE)
+        return new AxleEnd.Builder(side, AxleForm.usual(kind, BracketShape.CIRCLE))
                 .count(Callout.LUG_COUNT, 5)
                 .boltCircle(mm(114.3, 0.05))
                 .studThread(Thread.parse("1/2-20"))

@@ -8,6 +8,7 @@ import itrova.core.quantity.Measured;
 import itrova.core.quantity.UnitSystem;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleEndKind;
+import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.BracketShape;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
@@ -88,7 +89,8 @@ class ConsolidationTest {
         Reading right =
                 Reading.take(Side.RIGHT, Callout.REGISTER, "", "70.90", Instrument.CALIPER_OUTSIDE, UnitSystem.METRIC);
         List<Reading> both = List.of(register("70.80", Instrument.CALIPER_OUTSIDE), right);
-        AxleEnd end = Consolidation.of(Side.RIGHT, AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE, both);
+        AxleEnd end =
+                Consolidation.of(Side.RIGHT, AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE), both);
         assertThat(end.length(Callout.REGISTER).orElseThrow().value()).isEqualTo(70.90, within(1e-12));
     }
 
@@ -126,11 +128,13 @@ class ConsolidationTest {
 
     @Test
     void takeNextFollowsTheHandAndEnds() {
-        AxleEnd empty = Consolidation.of(Side.LEFT, AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE, List.of());
+        AxleEnd empty =
+                Consolidation.of(Side.LEFT, AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE), List.of());
         assertThat(TakeNext.on(empty)).contains(Callout.LUG_COUNT);
         List<Reading> one =
                 List.of(Reading.take(Side.LEFT, Callout.LUG_COUNT, "", "5", Instrument.EYE, UnitSystem.METRIC));
-        AxleEnd counted = Consolidation.of(Side.LEFT, AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE, one);
+        AxleEnd counted =
+                Consolidation.of(Side.LEFT, AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE), one);
         assertThat(TakeNext.on(counted)).contains(Callout.STUD_OVER_SKIP_ONE);
         assertThat(TakeNext.stillWanted(counted)).isEqualTo(TakeNext.stillWanted(empty) - 1);
     }

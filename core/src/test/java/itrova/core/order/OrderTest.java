@@ -40,6 +40,7 @@ class OrderTest {
                 "mm",
                 List.of(),
                 List.of(),
+                List.of(),
                 () -> new Explanation("", "", List.of(), ""),
                 work,
                 Optional.empty(),

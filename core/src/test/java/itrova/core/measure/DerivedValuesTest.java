@@ -1,0 +1,126 @@
+package itrova.core.measure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import itrova.core.quantity.Measured;
+import itrova.core.quantity.UnitSystem;
+import itrova.core.vehicle.AxleEnd;
+import itrova.core.vehicle.AxleEndKind;
+import itrova.core.vehicle.AxleForm;
+import itrova.core.vehicle.BracketShape;
+import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Side;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class DerivedValuesTest {
+    private static AxleEnd end(Side side, Object... calloutsAndTexts) {
+        List<Reading> readings = new ArrayList<>();
+        for (int i = 0; i < calloutsAndTexts.length; i += 2) {
+            Callout callout = (Callout) calloutsAndTexts[i];
+            readings.add(Reading.take(
+                    side,
+                    callout,
+                    "",
+                    (String) calloutsAndTexts[i + 1],
+                    ReadingSpec.of(callout).usual(),
+                    UnitSystem.METRIC));
+        }
+        return Consolidation.of(side, AxleForm.usual(AxleEndKind.REAR_LIVE_AXLE, BracketShape.RECTANGLE), readings);
+    }
+
+    private static DerivedValues.Derived derived(AxleEnd end, String title) {
+        return DerivedValues.of(end).stream()
+                .filter(d -> d.title().equals(title))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void stickOutFromTheDrumsFaceAndItsThickness() {
+        AxleEnd end = end(Side.LEFT, Callout.STUD_FROM_DRUM, "28.4", Callout.DRUM_FACE, "7.6");
+        assertThat(end.length(Callout.STUD_STICK_OUT).orElseThrow().value()).isEqualTo(36.0, within(1e-9));
+        assertThat(derived(end, "Stud stick-out").inputs()).hasSize(2);
+    }
+
+    /** Nominal width 5 in is about 6 in over the flanges; 101.2 mm of backspacing is then 25 mm of offset (by hand). */
+    @Test
+    void offsetFromBackspacingAndBack() {
+        AxleEnd end = end(Side.LEFT, Callout.WHEEL_BACKSPACING, "101.2", Callout.WHEEL_OVERALL, "152.4");
+        Measured offset = derived(end, "Wheel offset").value();
+        assertThat(offset.value()).isEqualTo(25.0, within(1e-9));
+        Measured back = DerivedValues.backspacing(
+                offset, end.length(Callout.WHEEL_OVERALL).orElseThrow());
+        assertThat(back.value()).isEqualTo(101.2, within(1e-9));
+        // there and back again the width cancels: only the backspacing's own doubt is left
+        assertThat(back.u())
+                .isEqualTo(end.length(Callout.WHEEL_BACKSPACING).orElseThrow().u(), within(1e-9));
+    }
+
+    /** Half the end float is doubt with every place equally likely: 2 mm of float add 1/√3 mm (definitions). */
+    @Test
+    void axleOffsetIsTheMeanOfInAndOutWithHalfTheFloatAsDoubt() {
+        AxleEnd end = end(Side.LEFT, Callout.AXLE_OFFSET, "61.0", Callout.AXLE_OFFSET_OUT, "63.0");
+        Measured offset = DerivedValues.axleOffset(end).orElseThrow();
+        assertThat(offset.value()).isEqualTo(62.0, within(1e-9));
+        double floatPart = offset.components().stream()
+                .filter(c -> c.source().startsWith("float"))
+                .findFirst()
+                .orElseThrow()
+                .effect();
+        assertThat(floatPart).isEqualTo(1 / Math.sqrt(3), within(1e-12));
+        AxleEnd inOnly = end(Side.LEFT, Callout.AXLE_OFFSET, "61.0");
+        assertThat(DerivedValues.axleOffset(inOnly).orElseThrow().value()).isEqualTo(61.0, within(1e-12));
+    }
+
+    /** A mounting face moved out by t a side widens the track by 2t: 12.7 mm a side is an inch of track (common practice). */
+    @Test
+    void trackFromWidthAndOffsets() {
+        Object[] wheel = {Callout.WHEEL_BACKSPACING, "101.2", Callout.WHEEL_OVERALL, "152.4"};
+        AxleEnd right = end(Side.RIGHT, wheel);
+        double before = track("1400", wheel, right);
+        double after = track("1425.4", wheel, right);
+        assertThat(before).isEqualTo(1400 - 2 * 25.0, within(1e-9));
+        assertThat(after - before).isEqualTo(25.4, within(1e-9));
+    }
+
+    private static double track(String width, Object[] wheel, AxleEnd right) {
+        List<Object> all = new ArrayList<>(List.of(wheel));
+        all.add(Callout.AXLE_WIDTH);
+        all.add(width);
+        return DerivedValues.track(end(Side.LEFT, all.toArray()), right)
+                .orElseThrow()
+                .value()
+                .value();
+    }
+
+    @Test
+    void nothingIsDerivedFromNothing() {
+        AxleEnd empty = end(Side.LEFT);
+        assertThat(DerivedValues.of(empty)).isEmpty();
+        assertThat(DerivedValues.track(empty, empty)).isEmpty();
+        assertThat(DerivedValues.axleOffset(empty)).isEmpty();
+    }
+
+    @Test
+    void hubStepsAndSealLandAreDifferencesInWhichTheInstrumentCancels() {
+        AxleEnd end = end(
+                Side.LEFT,
+                Callout.REGISTER_HEIGHT,
+                "8.0",
+                Callout.REGISTER_STEP_HEIGHT,
+                "14.5",
+                Callout.SHOULDER,
+                "52",
+                Callout.SEAL_START,
+                "31");
+        Measured step = derived(end, "Outer step over first step").value();
+        assertThat(step.value()).isEqualTo(6.5, within(1e-9));
+        assertThat(step.components())
+                .filteredOn(c -> c.source().startsWith("instrument"))
+                .allSatisfy(c -> assertThat(c.effect()).isEqualTo(0, within(1e-12)));
+        assertThat(derived(end, "Seal land").value().value()).isEqualTo(21, within(1e-9));
+    }
+}
