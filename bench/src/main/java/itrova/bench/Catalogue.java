@@ -22,7 +22,7 @@ final class Catalogue {
         return DemoData.jobs().stream()
                 .map(Job::axles)
                 .flatMap(List::stream)
-                .filter(a -> a.kind() == AxleEndKind.FRONT_SPINDLE)
+                .filter(a -> a.form().kind() == AxleEndKind.FRONT_SPINDLE)
                 .findFirst()
                 .orElseThrow();
     }

@@ -57,10 +57,11 @@ public class MatchBench {
     public double yardstickDistancesOnly() {
         double sum = 0;
         for (AxleEnd end : axle.ends()) {
+            WheelProfile wheel = WheelProfile.of(end);
             List<Geometry> steps =
-                    WheelProfile.barrel(end).stream().map(s -> wall(s.step())).toList();
+                    wheel.barrel().stream().map(s -> wall(s.step())).toList();
             for (Kit kit : kits) {
-                CaliperInWheel placed = new CaliperInWheel(end, kit);
+                CaliperInWheel placed = new CaliperInWheel(end, wheel, kit);
                 if (placed.outline(false).isEmpty()) {
                     continue;
                 }

@@ -9,10 +9,15 @@ import itrova.core.record.AxleRecord;
 import itrova.core.record.Job;
 import itrova.core.record.VehicleKind;
 import itrova.core.vehicle.AxleEndKind;
+import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.BracketShape;
 import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Papers;
+import itrova.core.vehicle.Retention;
 import itrova.core.vehicle.Side;
+import itrova.core.vehicle.SpindleNut;
+import itrova.core.vehicle.VehicleSheet;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -44,6 +49,9 @@ public final class JobDocument {
         for (Cursor axle : c.entries("axles", false)) {
             axle.guarded((cursor, f) -> axle(cursor)).ifPresent(axles::add);
         }
+        VehicleSheet sheet = vehicle.at("sheet")
+                .guarded((cursor, f) -> SheetDocument.read(cursor))
+                .orElse(VehicleSheet.EMPTY);
         faults.throwIfAny();
         return new Job(
                 c.text("title", ""),
@@ -53,6 +61,7 @@ public final class JobDocument {
                 vehicle.flag("must_be_reversible", false),
                 vehicle.optional("promised", p -> p.node().asString()),
                 vehicle.text("notes", ""),
+                sheet,
                 axles);
     }
 
@@ -69,12 +78,31 @@ public final class JobDocument {
                                 : AxleLoad.Source.ESTIMATE)));
         return new AxleRecord(
                 c.text("name", ""),
-                c.choice("end", AxleEndKind.class),
-                c.choice("bracket_shape", BracketShape.class),
+                form(c),
+                papers(c.at("papers")),
                 load,
                 c.flag("wheel_stays", true),
                 readings,
                 c.optional("chosen_kit", k -> k.node().asString()));
+    }
+
+    private static AxleForm form(Cursor c) {
+        return new AxleForm(
+                c.choice("end", AxleEndKind.class),
+                c.choice("bracket_shape", BracketShape.class),
+                c.at("nut").isPresent() ? c.choice("nut", SpindleNut.class) : SpindleNut.CASTLE,
+                c.at("retention").isPresent() ? c.choice("retention", Retention.class) : Retention.PRESSED_BEARING,
+                c.flag("grease_through", false),
+                c.flag("handed", false),
+                c.flag("tone_ring", false),
+                c.flag("electric_brakes", false));
+    }
+
+    private static Papers papers(Cursor c) {
+        return new Papers(
+                c.optional("wheel_pattern", p -> p.node().asString()),
+                c.optional("housing_end", p -> p.node().asString()),
+                c.optional("spindle", p -> p.node().asString()));
     }
 
     private static Reading reading(Cursor c) {
@@ -101,6 +129,7 @@ public final class JobDocument {
             case LENGTH -> "value_mm";
             case COUNT -> "count";
             case THREAD -> "thread";
+            case WORD -> "word";
         };
     }
 
@@ -119,12 +148,15 @@ public final class JobDocument {
                 .put("must_be_reversible", job.mustBeReversible());
         job.promised().ifPresent(p -> vehicle.put("promised", p));
         vehicle.put("notes", job.notes());
+        if (!job.sheet().equals(VehicleSheet.EMPTY)) {
+            vehicle.set("sheet", SheetDocument.node(job.sheet()));
+        }
         ArrayNode axles = root.putArray("axles");
         for (AxleRecord axle : job.axles()) {
             ObjectNode a = axles.addObject();
-            a.put("name", axle.name())
-                    .put("end", axle.kind().name().toLowerCase(Locale.ROOT))
-                    .put("bracket_shape", axle.bracketShape().name().toLowerCase(Locale.ROOT));
+            a.put("name", axle.name());
+            form(a, axle.form());
+            papers(a, axle.papers());
             axle.load().ifPresent(l -> a.put("load_kg", l.kg())
                     .put("load_source", l.source().name().toLowerCase(Locale.ROOT)));
             a.put("wheel_stays", axle.wheelStays());
@@ -135,6 +167,27 @@ public final class JobDocument {
         return Json.MAPPER.writeValueAsString(root);
     }
 
+    private static void form(ObjectNode a, AxleForm form) {
+        a.put("end", form.kind().name().toLowerCase(Locale.ROOT))
+                .put("bracket_shape", form.bracketShape().name().toLowerCase(Locale.ROOT))
+                .put("nut", form.nut().name().toLowerCase(Locale.ROOT))
+                .put("retention", form.retention().name().toLowerCase(Locale.ROOT))
+                .put("grease_through", form.greaseThrough())
+                .put("handed", form.handed())
+                .put("tone_ring", form.toneRing())
+                .put("electric_brakes", form.electricBrakes());
+    }
+
+    private static void papers(ObjectNode a, Papers papers) {
+        if (papers.equals(Papers.SILENT)) {
+            return;
+        }
+        ObjectNode p = a.putObject("papers");
+        papers.wheelPattern().ifPresent(t -> p.put("wheel_pattern", t));
+        papers.housingEnd().ifPresent(t -> p.put("housing_end", t));
+        papers.spindle().ifPresent(t -> p.put("spindle", t));
+    }
+
     private static ObjectNode node(Reading r) {
         ObjectNode n = Json.MAPPER.createObjectNode();
         n.put("side", r.side().word()).put("what", r.callout().name().toLowerCase(Locale.ROOT));
@@ -142,6 +195,7 @@ public final class JobDocument {
         switch (r.callout().kind()) {
             case COUNT -> n.put("count", Integer.parseInt(r.text().strip()));
             case THREAD -> n.put("thread", r.text());
+            case WORD -> n.put("word", r.text());
             case LENGTH -> n.put("value_mm", r.textWithUnit());
         }
         return n.put("with", r.instrument().name().toLowerCase(Locale.ROOT));

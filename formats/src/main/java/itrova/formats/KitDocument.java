@@ -275,7 +275,7 @@ public final class KitDocument {
         }
     }
 
-    private static String price(long cents) {
+    static String price(long cents) {
         return BigDecimal.valueOf(cents, 2).toPlainString();
     }
 

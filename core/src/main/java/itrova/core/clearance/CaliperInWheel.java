@@ -23,6 +23,9 @@ public final class CaliperInWheel {
     private final AxleEnd end;
     private final WheelProfile wheel;
     private final Kit kit;
+    private final Measured midPlane;
+    private final Optional<Outline> asNew;
+    private final Optional<Outline> worn;
 
     /**
      * @param end the axle end with its wheel
@@ -33,23 +36,24 @@ public final class CaliperInWheel {
         this.end = end;
         this.wheel = wheel;
         this.kit = kit;
-    }
-
-    /** The caliper's outline in the wheel's frame; absent if the kit's papers give none. */
-    public Optional<Outline> outline(boolean padsWorn) {
-        return kit.caliper()
-                .outline()
-                .map(o ->
-                        o.shifted(midPlane().value() - (padsWorn ? kit.caliper().wearTravel() : 0)));
-    }
-
-    /** Place of the disc's mid-plane (mm) in the wheel's frame, with its doubt. */
-    public Measured midPlane() {
-        return kit.disc()
+        midPlane = kit.disc()
                 .hatDepth()
                 .measured(kit.source("disc.hatDepth"))
                 .plus(kit.disc().hatThickness().measured(kit.source("disc.hatThickness")))
                 .times(-1);
+        asNew = kit.caliper().outline().map(o -> o.shifted(midPlane.value()));
+        double wear = kit.caliper().wearTravel();
+        worn = wear > 0 ? asNew.map(o -> o.shifted(-wear)) : asNew;
+    }
+
+    /** The caliper's outline in the wheel's frame; absent if the kit's papers give none. */
+    public Optional<Outline> outline(boolean padsWorn) {
+        return padsWorn ? worn : asNew;
+    }
+
+    /** Place of the disc's mid-plane (mm) in the wheel's frame, with its doubt. */
+    public Measured midPlane() {
+        return midPlane;
     }
 
     /** The gap to the barrel for which least is left after its doubt; absent without outline or profile. */
@@ -120,13 +124,13 @@ public final class CaliperInWheel {
             Outline outline,
             boolean worn) {
         SectionGap best = sofar;
-        double bestSize = best == null ? Double.POSITIVE_INFINITY : best.size().value();
         double bestLeft = best == null
                 ? Double.POSITIVE_INFINITY
                 : best.size().value() - best.size().expanded();
+        double mostDoubt = wheel.mostDoubt() + ownDoubt();
         for (DoubtfulStep step : steps) {
-            if (step.step().gapAtLeast(outline) > bestSize + FAR_ENOUGH) {
-                continue; // no doubt met in a workshop turns this into the least
+            if (step.step().gapAtLeast(outline) - mostDoubt > bestLeft) {
+                continue; // not even its whole doubt makes this the least
             }
             Gap gap = step.step().gap(outline);
             Measured size = withDoubt(step, gap);
@@ -134,14 +138,15 @@ public final class CaliperInWheel {
             if (left < bestLeft) {
                 best = new SectionGap(gap, size, worn);
                 bestLeft = left;
-                bestSize = size.value();
             }
         }
         return best;
     }
 
-    /** Gaps this much larger than the least so far (mm) are not looked at again for their doubt. */
-    private static final double FAR_ENOUGH = 10;
+    /** Most the kit's figures can add to a gap's doubt (mm). */
+    private double ownDoubt() {
+        return midPlane.expanded() + 2 * kit.caliper().outlineTolerance();
+    }
 
     private Measured withDoubt(DoubtfulStep step, Gap gap) {
         boolean barrel = step.step().kind() == WallStep.Kind.BARREL;
@@ -152,8 +157,7 @@ public final class CaliperInWheel {
                 < Math.abs(touched - step.to().value());
         Measured bound = atStart ? step.from() : step.to();
         Measured wall = Measured.exact(0).derive(0, 0, step.level(), across).derive(0, 1, bound, along);
-        Measured placed = midPlane()
-                .times(gap.towardsX())
+        Measured placed = midPlane.times(gap.towardsX())
                 .with(Component.rectangular(
                         kit.source("caliper.outline.x"), kit.caliper().outlineTolerance() * gap.towardsX()))
                 .with(Component.rectangular(

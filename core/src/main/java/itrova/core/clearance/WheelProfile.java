@@ -26,10 +26,24 @@ public final class WheelProfile {
 
     private final List<DoubtfulStep> barrel;
     private final List<DoubtfulStep> spokes;
+    private final double mostDoubt;
 
     private WheelProfile(List<DoubtfulStep> barrel, List<DoubtfulStep> spokes) {
         this.barrel = List.copyOf(barrel);
         this.spokes = List.copyOf(spokes);
+        mostDoubt = Math.max(mostDoubt(this.barrel), mostDoubt(this.spokes));
+    }
+
+    private static double mostDoubt(List<DoubtfulStep> steps) {
+        return steps.stream()
+                .mapToDouble(s -> s.level().expanded() + Math.max(s.from().expanded(), s.to().expanded()))
+                .max()
+                .orElse(0);
+    }
+
+    /** Most the readings can add to a gap's doubt (mm): no gap of this wheel is more doubtful by them. */
+    double mostDoubt() {
+        return mostDoubt;
     }
 
     /** The profile of the wheel on an axle end, as far as it was read. */

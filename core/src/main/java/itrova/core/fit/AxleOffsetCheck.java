@@ -35,9 +35,10 @@ final class AxleOffsetCheck implements Check {
             ruling.missing("the axle offset the kit is made for: ask the supplier");
         }
         if (read.isPresent() && wanted.isPresent()) {
-            Measured off = read.get().minus(wanted.get()).magnitude();
-            ruling.require(
-                    "caliper over disc", off.times(-1).plus(c.kit().bracket().shimRange()));
+            Measured off = read.get().minus(wanted.get());
+            double shims = c.kit().bracket().shimRange();
+            ruling.require("caliper over disc, shimmed out", off.times(-1).plus(shims))
+                    .require("caliper over disc, shimmed in", off.plus(shims));
         }
         return ruling.finding(r -> {
             List<Input> inputs = new ArrayList<>();

@@ -47,13 +47,29 @@ final class BracketCheck implements Check {
         ruling.want(hole, Callout.BRACKET_HOLE);
         Measured bolt = bracket.bolt().measured(c.kit().source("bracket.bolt"));
         hole.ifPresent(h -> ruling.require("bolt through hole", h.minus(bolt)));
-        Optional<Measured> off = bracket.shape() == BracketShape.RECTANGLE ? rectangle(c, ruling) : circle(c, ruling);
-        if (off.isPresent() && hole.isPresent()) {
+        hole.ifPresent(h -> {
             Measured play = bracket.hole()
                     .measured(c.kit().source("bracket.hole"))
-                    .plus(hole.get())
+                    .plus(h)
                     .minus(bolt.times(2));
-            ruling.require("holes over holes", play.minus(off.get()).times(0.5));
+            if (bracket.shape() == BracketShape.RECTANGLE) {
+                rectangle(c)
+                        .ifPresent(off -> ruling.require(
+                                "holes over holes", play.minus(off).times(0.5)));
+            } else {
+                circle(c).ifPresent(off -> ruling.require(
+                                "holes over holes, too wide", play.minus(off).times(0.5))
+                        .require("holes over holes, too narrow", play.plus(off).times(0.5)));
+            }
+        });
+        if (bracket.shape() == BracketShape.RECTANGLE) {
+            ruling.want(c.length(Callout.BRACKET_ACROSS), Callout.BRACKET_ACROSS)
+                    .want(c.length(Callout.BRACKET_UP), Callout.BRACKET_UP);
+        } else {
+            ruling.want(c.length(Callout.BRACKET_CIRCLE), Callout.BRACKET_CIRCLE);
+            if (c.end().count(Callout.BRACKET_COUNT).isEmpty()) {
+                ruling.missing(Callout.BRACKET_COUNT);
+            }
         }
         return ruling.finding(r -> explain(c, r, hole));
     }
@@ -67,10 +83,10 @@ final class BracketCheck implements Check {
                 : 0;
     }
 
-    private static Optional<Measured> rectangle(FitCase c, Ruling ruling) {
+    /** How far the farthest hole is off, level and upright together (mm). */
+    private static Optional<Measured> rectangle(FitCase c) {
         Optional<Measured> across = c.length(Callout.BRACKET_ACROSS);
         Optional<Measured> up = c.length(Callout.BRACKET_UP);
-        ruling.want(across, Callout.BRACKET_ACROSS).want(up, Callout.BRACKET_UP);
         if (across.isEmpty() || up.isEmpty()) {
             return Optional.empty();
         }
@@ -85,18 +101,14 @@ final class BracketCheck implements Check {
         return Optional.of(dh.derive(Math.hypot(dh.value(), dv.value()), 1, dv, 1));
     }
 
-    private static Optional<Measured> circle(FitCase c, Ruling ruling) {
-        Optional<Measured> circle = c.length(Callout.BRACKET_CIRCLE);
-        ruling.want(circle, Callout.BRACKET_CIRCLE);
-        if (c.end().count(Callout.BRACKET_COUNT).isEmpty()) {
-            ruling.missing(Callout.BRACKET_COUNT);
-        }
-        return circle.map(d -> d.minus(c.kit()
+    /** How much wider the axle end's circle is than the bracket's (mm). */
+    private static Optional<Measured> circle(FitCase c) {
+        return c.length(Callout.BRACKET_CIRCLE)
+                .map(d -> d.minus(c.kit()
                         .bracket()
                         .circle()
                         .orElseThrow()
-                        .measured(c.kit().source("bracket.circle")))
-                .magnitude());
+                        .measured(c.kit().source("bracket.circle"))));
     }
 
     private static Explanation explain(FitCase c, Optional<Requirement> worst, Optional<Measured> hole) {

@@ -16,7 +16,7 @@ import java.util.function.Supplier;
  * @param margin available minus required with its doubt, in {@code unit}; absent when an input is missing
  * @param unit unit of the margin
  * @param requirements all requirements that could be judged, each with its margin
- * @param missing readings without which it cannot be judged
+ * @param missing readings without which it, or the work that may mend it, cannot be judged
  * @param missingInWords what else is missing, in words
  * @param explanation answer to "why?", worked out when asked for
  * @param work the work that was proven to mend it, when the verdict says so
@@ -78,7 +78,12 @@ public record Finding(
                 Optional.of(after));
     }
 
-    Finding refusing(String reason) {
+    /** Whether it is proven not to fit as found, but work may mend it once more is read. */
+    public boolean isWorkOpen() {
+        return verdict == Verdict.DOES_NOT_FIT && refused.isPresent() && !missing.isEmpty();
+    }
+
+    Finding refusing(String reason, List<Callout> wanted) {
         return new Finding(
                 check,
                 side,
@@ -86,7 +91,7 @@ public record Finding(
                 margin,
                 unit,
                 requirements,
-                missing,
+                wanted,
                 missingInWords,
                 explanation,
                 Optional.empty(),

@@ -1,5 +1,6 @@
 package itrova.core.fit;
 
+import itrova.core.clearance.CaliperInWheel;
 import itrova.core.clearance.WheelProfile;
 import itrova.core.kit.Kit;
 import itrova.core.quantity.Measured;
@@ -7,9 +8,48 @@ import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.Callout;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** One side with its wheel's profile, one kit, one set of limits. */
-record FitCase(AxleEnd end, WheelProfile wheel, Optional<AxleLoad> load, Kit kit, ShopSettings settings) {
+final class FitCase {
+    private final AxleEnd end;
+    private final WheelProfile wheel;
+    private final Optional<AxleLoad> load;
+    private final Kit kit;
+    private final ShopSettings settings;
+    private @Nullable CaliperInWheel placed;
+
+    FitCase(AxleEnd end, WheelProfile wheel, Optional<AxleLoad> load, Kit kit, ShopSettings settings) {
+        this.end = end;
+        this.wheel = wheel;
+        this.load = load;
+        this.kit = kit;
+        this.settings = settings;
+    }
+
+    AxleEnd end() {
+        return end;
+    }
+
+    Optional<AxleLoad> load() {
+        return load;
+    }
+
+    Kit kit() {
+        return kit;
+    }
+
+    ShopSettings settings() {
+        return settings;
+    }
+
+    /** The kit's caliper in the wheel, placed once for all checks. */
+    CaliperInWheel placed() {
+        if (placed == null) {
+            placed = new CaliperInWheel(end, wheel, kit);
+        }
+        return placed;
+    }
 
     Optional<Measured> length(Callout callout) {
         return end.length(callout);

@@ -84,7 +84,7 @@ public final class FitEngine {
                 worked = work.get().applyTo(worked);
                 any = true;
             } else if (offer.isPresent()) {
-                refusals.set(i, f.refusing(offer.get().refusal()));
+                refusals.set(i, f.refusing(offer.get().refusal(), offer.get().wanted()));
             }
         }
         return any ? afterWork(refusals, judgeAll(worked), works) : refusals;
@@ -112,7 +112,7 @@ public final class FitEngine {
                     then.verdict() == Verdict.FITS
                             ? before.get(i)
                                     .mendedBy(works.get(i).get(), then.margin().orElseThrow())
-                            : before.get(i).refusing("The usual work would not prove it either."));
+                            : before.get(i).refusing("The usual work would not prove it either.", List.of()));
         }
         return result;
     }
@@ -121,7 +121,7 @@ public final class FitEngine {
         List<Finding> result = new ArrayList<>(before);
         for (int i = 0; i < before.size(); i++) {
             if (works.get(i).isPresent()) {
-                result.set(i, before.get(i).refusing(reason));
+                result.set(i, before.get(i).refusing(reason, List.of()));
             }
         }
         return result;

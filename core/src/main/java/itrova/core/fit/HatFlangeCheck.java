@@ -60,7 +60,15 @@ final class HatFlangeCheck implements Check {
             return Optional.empty();
         }
         if (circle.isEmpty() || stud.isEmpty()) {
-            return Optional.of(WorkOffer.refused("Turning the flange wants bolt circle and stud shoulder read first."));
+            List<Callout> wanted = new ArrayList<>();
+            if (circle.isEmpty()) {
+                wanted.add(Callout.STUD_OVER_SKIP_ONE);
+            }
+            if (stud.isEmpty()) {
+                wanted.add(Callout.STUD_SHOULDER);
+            }
+            return Optional.of(
+                    WorkOffer.wanting("Turning the flange wants bolt circle and stud shoulder read first.", wanted));
         }
         double hatLeast =
                 c.kit().disc().hatInside().value() - c.kit().disc().hatInside().tolerance();

@@ -19,6 +19,18 @@ public record KitReport(Kit kit, List<Finding> findings, Verdict verdict, double
             .thenComparingLong(r -> r.kit().terms().priceCents())
             .thenComparing(r -> r.kit().code());
 
+    /** Whether readings could still change the verdict: something is not proven, or work cannot be judged yet. */
+    public boolean isOpen() {
+        return switch (verdict) {
+            case FITS, FITS_WITH_WORK -> false;
+            case NOT_PROVEN -> true;
+            case DOES_NOT_FIT ->
+                findings.stream()
+                        .filter(f -> f.verdict() == Verdict.DOES_NOT_FIT)
+                        .allMatch(Finding::isWorkOpen);
+        };
+    }
+
     /** All work that was proven to make it fit, each piece once. */
     public List<Work> works() {
         return findings.stream().flatMap(f -> f.work().stream()).distinct().toList();

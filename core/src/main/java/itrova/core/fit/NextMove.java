@@ -23,7 +23,10 @@ final class NextMove {
 
     private static String read(Finding f) {
         List<String> wanted = new ArrayList<>();
-        f.missing().stream().map(Callout::title).forEach(wanted::add);
+        f.missing().stream()
+                .filter(c -> !c.hasPlaces() || f.missingInWords().isEmpty())
+                .map(Callout::title)
+                .forEach(wanted::add);
         wanted.addAll(f.missingInWords());
         return wanted.isEmpty()
                 ? "Not known yet."

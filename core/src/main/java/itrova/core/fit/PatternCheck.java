@@ -52,23 +52,24 @@ final class PatternCheck implements Check {
                     r -> new Explanation("The bolt circle is not known yet.", FORMULA, List.of(), SOURCE));
         }
         HolePattern nearest = sameCount.get(0);
-        Measured best = margin(c, nearest, circle.get(), stud.get());
+        double least = off(nearest, circle.get());
         for (HolePattern p : sameCount.subList(1, sameCount.size())) {
-            Measured m = margin(c, p, circle.get(), stud.get());
-            if (m.value() > best.value()) {
+            if (off(p, circle.get()) < least) {
                 nearest = p;
-                best = m;
+                least = off(p, circle.get());
             }
         }
         HolePattern chosen = nearest;
-        return ruling.require("holes over studs", best).finding(r -> explain(c, chosen, circle.get(), stud.get()));
+        Measured off = circle.get().minus(chosen.circle().measured(c.kit().source("disc.circle")));
+        Measured play = chosen.hole().measured(c.kit().source("disc.hole")).minus(stud.get());
+        return ruling.require("studs not too far out", play.minus(off).times(0.5))
+                .require("studs not too far in", play.plus(off).times(0.5))
+                .finding(r -> explain(c, chosen, circle.get(), stud.get()));
     }
 
-    private static Measured margin(FitCase c, HolePattern p, Measured circle, Measured stud) {
-        Measured offCircle =
-                circle.minus(p.circle().measured(c.kit().source("disc.circle"))).magnitude();
-        Measured play = p.hole().measured(c.kit().source("disc.hole")).minus(stud);
-        return play.minus(offCircle).times(0.5);
+    /** How far a pattern is off the studs, its holes' play taken into account (mm); the least is the pattern meant. */
+    private static double off(HolePattern p, Measured circle) {
+        return Math.abs(circle.value() - p.circle().value()) - p.hole().value();
     }
 
     /** Studs too thick for the holes leave no play at all: drilling the holes mends this check too. */

@@ -37,6 +37,14 @@ final class Ruling {
         return this;
     }
 
+    /** Notes a place of a profile as missing, with where in words. */
+    Ruling missingPlace(Callout callout, String words) {
+        if (!missing.contains(callout)) {
+            missing.add(callout);
+        }
+        return missing(words);
+    }
+
     /** Notes the callout as missing if its value is. */
     Ruling want(Optional<?> value, Callout callout) {
         return value.isPresent() ? this : missing(callout);

@@ -38,7 +38,7 @@ final class WheelClearanceCheck implements Check {
     @Override
     public Finding judge(FitCase c) {
         Ruling ruling = new Ruling(id, c, "mm");
-        CaliperInWheel placed = new CaliperInWheel(c.end(), c.wheel(), c.kit());
+        CaliperInWheel placed = c.placed();
         if (c.kit().caliper().outline().isEmpty()) {
             ruling.missing("the caliper's outline: ask the supplier or take it from a template");
         }
@@ -50,12 +50,12 @@ final class WheelClearanceCheck implements Check {
             if (c.end().barrel().size() < 2) {
                 ruling.missing(Callout.WHEEL_BARREL);
             }
-            placed.unreadBarrel().ifPresent(ruling::missing);
+            placed.unreadBarrel().ifPresent(words -> ruling.missingPlace(Callout.WHEEL_BARREL, words));
         } else {
             if (c.end().spokes().size() < 2) {
                 ruling.missing(Callout.WHEEL_SPOKE);
             }
-            placed.unreadSpokes().ifPresent(ruling::missing);
+            placed.unreadSpokes().ifPresent(words -> ruling.missingPlace(Callout.WHEEL_SPOKE, words));
         }
         Optional<SectionGap> least = barrel ? placed.toBarrel() : placed.toSpokes();
         double deduct = c.settings().deflection() + c.settings().turningGap();

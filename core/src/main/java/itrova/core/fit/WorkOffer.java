@@ -1,14 +1,21 @@
 package itrova.core.fit;
 
+import itrova.core.vehicle.Callout;
+import java.util.List;
 import java.util.Optional;
 
 /** Work that might mend a misfit, or the reason it is refused. */
-record WorkOffer(Optional<Work> work, String refusal) {
+record WorkOffer(Optional<Work> work, String refusal, List<Callout> wanted) {
     static WorkOffer of(Work work) {
-        return new WorkOffer(Optional.of(work), "");
+        return new WorkOffer(Optional.of(work), "", List.of());
     }
 
     static WorkOffer refused(String reason) {
-        return new WorkOffer(Optional.empty(), reason);
+        return new WorkOffer(Optional.empty(), reason, List.of());
+    }
+
+    /** Work that cannot be judged before more is read. */
+    static WorkOffer wanting(String reason, List<Callout> wanted) {
+        return new WorkOffer(Optional.empty(), reason, wanted);
     }
 }

@@ -1,6 +1,7 @@
 package itrova.core.geometry;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** A closed polygon in the section half-plane, its last corner joined to its first; may be concave. Immutable. */
 public final class Outline {
@@ -9,6 +10,7 @@ public final class Outline {
     private final double maxX;
     private final double minR;
     private final double maxR;
+    private @Nullable Outline swapped; // made when first asked for; making it twice would do no harm
 
     /**
      * @param corners at least three corners, in order
@@ -66,7 +68,12 @@ public final class Outline {
 
     /** The outline with x and r changed over, so that a spoke's back can be looked at like a barrel. */
     Outline swapped() {
-        return new Outline(corners.stream().map(Point::swapped).toList());
+        Outline made = swapped;
+        if (made == null) {
+            made = new Outline(corners.stream().map(Point::swapped).toList());
+            swapped = made;
+        }
+        return made;
     }
 
     @Override

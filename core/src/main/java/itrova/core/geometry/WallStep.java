@@ -45,12 +45,16 @@ public record WallStep(Kind kind, double from, double to, double level) {
             return new Gap(level - deepest.r(), 0, 1, deepest, onWall);
         }
         Point[] wall = {new Point(from, DEEP), new Point(from, level), new Point(to, level), new Point(to, DEEP)};
+        // An outline that stays under the level is never nearer to a side than to the corner below it.
+        boolean isUnder = outline.maxR() <= level;
+        int first = isUnder ? 1 : 0;
+        int last = isUnder ? 2 : 3;
         List<Point> corners = outline.corners();
         Segments.Pair best = null;
         for (int i = 0; i < corners.size(); i++) {
             Point a = corners.get(i);
             Point b = corners.get((i + 1) % corners.size());
-            for (int j = 0; j < 3; j++) {
+            for (int j = first; j < last; j++) {
                 Segments.Pair pair = Segments.nearest(a, b, wall[j], wall[j + 1]);
                 best = best == null ? pair : Segments.nearer(best, pair);
             }

@@ -34,7 +34,7 @@ final class Entropy {
         if (!(p > 0) || !(p < 1)) {
             return 0;
         }
-        return -(p * Math.log(p) + (1 - p) * Math.log1p(-p)) / LOG2;
+        return -(p * Math.log(p) + (1 - p) * Math.log(1 - p)) / LOG2;
     }
 
     /** Distribution function of the standard normal variable, absolute error below 1.5e-7 (Abramowitz and Stegun 7.1.26). */

@@ -19,12 +19,14 @@ import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** Ranks the readings of an axle by how much each is expected to settle per minute. */
 public final class NextReading {
@@ -32,6 +34,8 @@ public final class NextReading {
     private static final double IDENTITY_WORTH = 0.25;
     /** Less than this (bit) over all kits changes no verdict. */
     private static final double NOTHING = 1e-6;
+    /** Less than this (bit) tells nothing of what a part is. */
+    private static final double LEAST_IDENTITY = 0.01;
     /** Scores this near to the best are as good: then the order of the hand decides. */
     private static final double AS_GOOD_AS = 0.90;
 
@@ -42,8 +46,9 @@ public final class NextReading {
      *
      * @param side where
      * @param callout what
+     * @param place place along a profile to read again (mm); absent otherwise
      * @param isAgain whether it was read before and is worth taking again
-     * @param bits verdict entropy it is expected to take away, over all open kits (bit)
+     * @param bits verdicts it is expected to settle: each open kit counts by the share of its entropy taken away
      * @param identityBits identity entropy it is expected to take away (bit)
      * @param minutes time it takes (min)
      * @param why one sentence
@@ -52,14 +57,15 @@ public final class NextReading {
     public record Suggestion(
             Side side,
             Callout callout,
+            OptionalDouble place,
             boolean isAgain,
             double bits,
             double identityBits,
             double minutes,
             String why,
             String firstDo) {
-        double score() {
-            return (bits + IDENTITY_WORTH * identityBits) / minutes;
+        double worth() {
+            return bits + IDENTITY_WORTH * identityBits;
         }
     }
 
@@ -93,60 +99,115 @@ public final class NextReading {
     public static Advice advise(
             AxleCase axle, List<Reading> readings, List<KitReport> reports, Families families, ShopSettings settings) {
         List<OpenKit> open = openKits(axle, readings, reports, settings);
-        Map<String, Double> bits = new HashMap<>();
-        Map<String, Integer> kits = new HashMap<>();
-        Map<String, CheckId> checks = new HashMap<>();
-        for (OpenKit kit : open) {
-            for (String reading : kit.readings()) {
-                double gain = kit.gain(reading);
-                if (gain > 0) {
-                    bits.merge(reading, gain, Double::sum);
-                    kits.merge(reading, 1, Integer::sum);
-                    checks.putIfAbsent(reading, kit.check(reading, CheckId.PATTERN));
-                }
-            }
-        }
+        Map<String, Tally> tallies = tally(open);
         List<Suggestion> suggestions = new ArrayList<>();
         for (AxleEnd end : axle.ends()) {
             Opened state = Opened.of(end);
             IdentityGain identity = new IdentityGain(end, families);
             for (Callout callout : ReadingSpec.handOrder(end.form())) {
                 String prior = Priors.key(end.side(), callout);
-                String again = Rereads.SOURCE + Consolidation.key(end.side(), callout);
-                boolean isOpen = TakeNext.isOpen(callout, end);
-                String key = isOpen ? prior : again;
-                double verdict = bits.getOrDefault(key, 0.0);
-                double what = isOpen ? identity.bits(callout) : 0;
-                if (verdict <= NOTHING && what < 0.01) {
+                if (TakeNext.isOpen(callout, end) || callout.hasPlaces() && tallies.containsKey(prior)) {
+                    suggest(end, state, callout, tallies.get(prior), identity, open.size(), OptionalDouble.empty())
+                            .ifPresent(suggestions::add);
                     continue;
                 }
-                ReadingSpec spec = ReadingSpec.of(callout);
-                suggestions.add(new Suggestion(
-                        end.side(),
-                        callout,
-                        !isOpen,
-                        verdict,
-                        what,
-                        spec.minutes(),
-                        why(
-                                verdict,
-                                kits.getOrDefault(key, 0),
-                                open.size(),
-                                checks.get(key),
-                                identity,
-                                callout,
-                                isOpen),
-                        spec.needs().compareTo(state) > 0 ? spec.needs().firstDo() : ""));
+                String again = Rereads.SOURCE + Consolidation.key(end.side(), callout);
+                tallies.forEach((key, tally) -> {
+                    if (key.equals(again) || key.startsWith(again + "@")) {
+                        OptionalDouble place = key.equals(again)
+                                ? OptionalDouble.empty()
+                                : OptionalDouble.of(Double.parseDouble(key.substring(again.length() + 1)));
+                        suggestions.add(again(end, callout, tally, open.size(), place));
+                    }
+                });
             }
         }
         boolean settles = suggestions.stream().anyMatch(s -> s.bits() > NOTHING);
-        int waiting = (int)
-                open.stream().filter(k -> !k.readings().iterator().hasNext()).count();
+        int waiting = (int) open.stream().filter(k -> k.readings().isEmpty()).count();
         return new Advice(
                 inOrder(suggestions, axle),
                 open.size(),
                 waiting,
                 settles ? Optional.empty() : Optional.of(finished(open.size())));
+    }
+
+    /** What one reading settles over all open kits. */
+    private static final class Tally {
+        private double verdicts;
+        private int kits;
+        private @org.jspecify.annotations.Nullable CheckId check;
+    }
+
+    private static Map<String, Tally> tally(List<OpenKit> open) {
+        Map<String, Tally> tallies = new TreeMap<>();
+        List<Map<String, Double>> shares =
+                open.parallelStream().map(OpenKit::shares).toList();
+        for (int i = 0; i < open.size(); i++) {
+            OpenKit kit = open.get(i);
+            shares.get(i).forEach((reading, share) -> {
+                Tally tally = tallies.computeIfAbsent(reading, k -> new Tally());
+                tally.verdicts += share;
+                tally.kits++;
+                if (tally.check == null) {
+                    tally.check = kit.check(reading).orElse(null);
+                }
+            });
+        }
+        return tallies;
+    }
+
+    private static Optional<Suggestion> suggest(
+            AxleEnd end,
+            Opened state,
+            Callout callout,
+            @org.jspecify.annotations.Nullable Tally tally,
+            IdentityGain identity,
+            int open,
+            OptionalDouble place) {
+        double identityBits = identity.bits(callout);
+        if (tally == null && identityBits < LEAST_IDENTITY) {
+            return Optional.empty();
+        }
+        ReadingSpec spec = ReadingSpec.of(callout);
+        return Optional.of(new Suggestion(
+                end.side(),
+                callout,
+                place,
+                false,
+                tally == null ? 0 : tally.verdicts,
+                identityBits,
+                spec.minutes() * readingsWanted(callout, end),
+                tally == null ? identity.why(callout) : why("It decides", tally, open),
+                spec.needs().compareTo(state) > 0 ? spec.needs().firstDo() : ""));
+    }
+
+    private static Suggestion again(AxleEnd end, Callout callout, Tally tally, int open, OptionalDouble place) {
+        return new Suggestion(
+                end.side(),
+                callout,
+                place,
+                true,
+                tally.verdicts,
+                0,
+                ReadingSpec.of(callout).minutes(),
+                why("It is too doubtful: once more, or with the usual instrument, it decides", tally, open),
+                "");
+    }
+
+    private static String why(String how, Tally tally, int open) {
+        String what = tally.check == null ? "" : " “" + tally.check.title() + "”";
+        return how + what + " for " + tally.kits + " of " + (open == 1 ? "1 kit" : open + " kits") + " still open.";
+    }
+
+    /** A profile tells only once it was read at enough places: its first reading answers for the cost of all. */
+    private static int readingsWanted(Callout callout, AxleEnd end) {
+        int read =
+                switch (callout) {
+                    case WHEEL_BARREL -> end.barrel().size();
+                    case WHEEL_SPOKE -> end.spokes().size();
+                    default -> TakeNext.PLACES_WANTED - 1;
+                };
+        return Math.max(1, TakeNext.PLACES_WANTED - read);
     }
 
     private static String finished(int open) {
@@ -164,30 +225,41 @@ public final class NextReading {
         List<Kit> kits = reports.stream().map(KitReport::kit).toList();
         Priors priors = Priors.from(kits);
         Rereads rereads = new Rereads(readings);
-        Map<Long, List<Filled>> filled = new HashMap<>();
-        List<OpenKit> open = new ArrayList<>();
-        for (KitReport report : reports) {
-            if (report.verdict() != Verdict.NOT_PROVEN) {
-                continue;
-            }
-            Kit kit = report.kit();
-            int lugs = kit.disc().patterns().get(0).count();
-            int bolts = kit.bracket().count();
-            List<Filled> ends = filled.computeIfAbsent(lugs * 100L + bolts, k -> fill(axle, priors, lugs, bolts));
-            OpenKit openKit = new OpenKit();
-            boolean first = true;
-            for (int i = 0; i < ends.size(); i++) {
-                AxleEnd asRead = axle.ends().get(i);
-                for (Finding f :
-                        FitEngine.asFound(ends.get(i).end(), ends.get(i).wheel(), axle.load(), kit, settings)) {
-                    openKit.add(f, rereads);
+        Map<Long, List<Filled>> filled = new ConcurrentHashMap<>();
+        return reports.parallelStream()
+                .filter(KitReport::isOpen)
+                .map(report -> {
+                    int lugs = report.kit().disc().patterns().get(0).count();
+                    int bolts = report.kit().bracket().count();
+                    List<Filled> ends =
+                            filled.computeIfAbsent(lugs * 100L + bolts, k -> fill(axle, priors, lugs, bolts));
+                    return openKit(axle, ends, report, priors, rereads, settings);
+                })
+                .toList();
+    }
+
+    private static OpenKit openKit(
+            AxleCase axle, List<Filled> ends, KitReport report, Priors priors, Rereads rereads, ShopSettings settings) {
+        Kit kit = report.kit();
+        OpenKit open = new OpenKit();
+        for (int i = 0; i < ends.size(); i++) {
+            for (Finding f : FitEngine.asFound(ends.get(i).end(), ends.get(i).wheel(), axle.load(), kit, settings)) {
+                if (!isMendable(report, f)) {
+                    open.add(f, rereads);
                 }
-                yesOrNo(openKit, asRead, priors, kit, first);
-                first = false;
             }
-            open.add(openKit);
+            yesOrNo(open, axle.ends().get(i), priors, kit, i == 0);
         }
+        report.findings().forEach(f -> f.missing().forEach(c -> open.addNeeded(Priors.key(f.side(), c))));
         return open;
+    }
+
+    /** What work mends, or may mend once more is read, is not held against the kit. */
+    private static boolean isMendable(KitReport report, Finding filled) {
+        return report.findings().stream()
+                .anyMatch(f -> f.check() == filled.check()
+                        && f.side() == filled.side()
+                        && (f.verdict() == Verdict.FITS_WITH_WORK || f.isWorkOpen()));
     }
 
     /** Counts and threads that were not read; once one side is counted, the other is nearly sure to be the same. */
@@ -218,43 +290,25 @@ public final class NextReading {
         return ends;
     }
 
-    private static String why(
-            double verdict,
-            int kits,
-            int open,
-            @org.jspecify.annotations.Nullable CheckId check,
-            IdentityGain identity,
-            Callout callout,
-            boolean isOpen) {
-        if (verdict > NOTHING && check != null) {
-            String how =
-                    isOpen ? "It decides" : "It is too doubtful: once more, or with the usual instrument, it decides";
-            return how + " “" + check.title() + "” for " + kits + " of " + (open == 1 ? "1 kit" : open + " kits")
-                    + " still open.";
-        }
-        return identity.why(callout);
-    }
-
-    /** Best first; what is reachable as the end stands comes before what needs more taken apart. */
+    /**
+     * Best first. What must come off first costs its time too, shared by all readings worth taking behind it; a drum is not
+     * pulled for a reading while readings nearly as good can be taken without.
+     */
     private static List<Suggestion> inOrder(List<Suggestion> suggestions, AxleCase axle) {
         Map<Side, Opened> opened = new EnumMap<>(Side.class);
         axle.ends().forEach(e -> opened.put(e.side(), Opened.of(e)));
+        boolean anyVerdict = suggestions.stream().anyMatch(s -> s.bits() > NOTHING);
+        Map<Suggestion, Double> scores = new IdentityHashMap<>();
+        for (Suggestion s : suggestions) {
+            boolean counts = !anyVerdict || s.bits() > NOTHING;
+            scores.put(s, counts ? s.worth() / (s.minutes() + opening(s, suggestions, opened)) : 0);
+        }
         List<Suggestion> left = new ArrayList<>(suggestions); // in hand order, side by side
         List<Suggestion> ordered = new ArrayList<>(left.size());
         while (!left.isEmpty()) {
-            boolean anyVerdict = left.stream().anyMatch(s -> s.bits() > NOTHING);
-            List<Suggestion> worth =
-                    anyVerdict ? left.stream().filter(s -> s.bits() > NOTHING).toList() : List.copyOf(left);
-            int nearest =
-                    worth.stream().mapToInt(s -> stagesAway(s, opened)).min().orElse(0);
-            List<Suggestion> reachable =
-                    worth.stream().filter(s -> stagesAway(s, opened) == nearest).toList();
-            double best = reachable.stream()
-                    .max(Comparator.comparingDouble(Suggestion::score))
-                    .orElseThrow()
-                    .score();
-            Suggestion next = reachable.stream()
-                    .filter(s -> s.score() >= AS_GOOD_AS * best)
+            double best = left.stream().mapToDouble(scores::get).max().orElseThrow();
+            Suggestion next = left.stream()
+                    .filter(s -> scores.get(s) >= AS_GOOD_AS * best)
                     .findFirst()
                     .orElseThrow();
             ordered.add(next);
@@ -263,8 +317,20 @@ public final class NextReading {
         return ordered;
     }
 
-    private static int stagesAway(Suggestion s, Map<Side, Opened> opened) {
-        int needs = ReadingSpec.of(s.callout()).needs().ordinal();
-        return Math.max(0, needs - opened.get(s.side()).ordinal());
+    /** Time (min) a reading's share of the opening takes. */
+    private static double opening(Suggestion s, List<Suggestion> all, Map<Side, Opened> opened) {
+        Opened needs = ReadingSpec.of(s.callout()).needs();
+        double minutes = 0;
+        for (Opened stage : Opened.values()) {
+            if (stage.compareTo(opened.get(s.side())) > 0 && stage.compareTo(needs) <= 0) {
+                long behind = all.stream()
+                        .filter(o -> o.side() == s.side()
+                                && o.bits() > NOTHING
+                                && ReadingSpec.of(o.callout()).needs().compareTo(stage) >= 0)
+                        .count();
+                minutes += stage.minutes() / Math.max(1, behind);
+            }
+        }
+        return minutes;
     }
 }

@@ -6,28 +6,54 @@ import itrova.core.fit.Requirement;
 import itrova.core.quantity.Component;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 
 /**
  * A kit whose verdict is open, and how it hangs on the readings.
  *
- * <p>The chance that it fits is the product over its open requirements; a requirement is met with the chance that its
- * margin, normal about its mean, is at least 0. Requirements are taken as independent given the readings.
+ * <p>A requirement is met when its margin, linear in what is still unread, is at least 0. Requirements that hang mostly on the
+ * same reading are met together when that reading falls into an interval; the chance that the kit fits is the product of these
+ * chances over the readings.
  */
 final class OpenKit {
     /** Chances below this are taken for it, so that logarithms stay finite. */
-    private static final double LEAST_CHANCE = 1e-9;
+    private static final double LEAST_CHANCE = 1e-6;
+    /** A reading a verdict hangs on settles at least this share of it, however sure its outcome seems. */
+    private static final double LEAST_SHARE = 1e-4;
+    /** A reading settles its requirements when what else they hang on is less than this part of its own spread. */
+    private static final double NEARLY_ALONE = 0.5;
 
     private final List<Hanging> requirements = new ArrayList<>();
-    private final Map<String, List<int[]>> byReading = new HashMap<>();
-    private final Map<String, Double> yesOrNo = new HashMap<>();
-    private double logChance;
+    private final Map<String, List<Touch>> byReading = new HashMap<>();
+    private final Map<String, Double> chances = new HashMap<>();
+    private final Set<String> needed = new HashSet<>();
+    private double logOfTheRest;
+    private double logChance = Double.NaN;
 
-    /** One open requirement: its check, mean and variance, and the signed effect of each reading it hangs on. */
-    private record Hanging(CheckId check, double mean, double variance, double chance, List<Part> parts) {}
+    /** One open requirement: mean and variance of its margin, and the reading it hangs on most. */
+    private record Hanging(CheckId check, double mean, double variance, String most) {}
 
-    private record Part(String reading, double effect) {}
+    /** How a reading moves a requirement: signed effect of one standard deviation. */
+    private record Touch(Hanging requirement, double effect) {
+        /** Standard deviation of everything else, in units of the reading's own spread. */
+        double others() {
+            double left = requirement.variance() - effect * effect;
+            return Math.sqrt(Math.max(0, left)) / Math.abs(effect);
+        }
+
+        double met(double z) {
+            double left = Math.sqrt(Math.max(0, requirement.variance() - effect * effect));
+            return Entropy.atLeastZero(requirement.mean() + effect * z, left);
+        }
+
+        double chance() {
+            return Math.max(LEAST_CHANCE, Entropy.atLeastZero(requirement.mean(), Math.sqrt(requirement.variance())));
+        }
+    }
 
     /** Takes up a finding of the filled-in end. */
     void add(Finding filled, Rereads rereads) {
@@ -38,93 +64,136 @@ final class OpenKit {
 
     private void add(CheckId check, Requirement requirement, Rereads rereads) {
         double variance = 0;
-        List<Part> parts = new ArrayList<>(2);
+        Map<String, Double> parts = new HashMap<>(4);
         List<Component> components = requirement.margin().components();
         for (Component c : components) {
             variance += c.effect() * c.effect();
             if (c.source().startsWith(Priors.SOURCE)) {
-                parts.add(new Part(c.source(), c.effect()));
+                parts.put(c.source(), c.effect());
             }
         }
         double mean = requirement.margin().value();
-        double spread = Math.sqrt(variance);
-        boolean isSettled = parts.isEmpty() && mean >= requirement.margin().expanded();
-        if (parts.isEmpty() && !isSettled) {
-            rereads.removable(components).forEach((reading, effect) -> parts.add(new Part(reading, effect)));
+        if (parts.isEmpty()) {
+            if (mean >= requirement.margin().expanded()) {
+                return;
+            }
+            parts.putAll(rereads.removable(components));
         }
-        double chance = isSettled ? 1 : Math.max(LEAST_CHANCE, Entropy.atLeastZero(mean, spread));
-        if (chance > 1 - LEAST_CHANCE) {
+        if (parts.isEmpty()) {
+            logOfTheRest += Math.log(Math.max(LEAST_CHANCE, Entropy.atLeastZero(mean, Math.sqrt(variance))));
             return;
         }
-        int index = requirements.size();
-        requirements.add(new Hanging(check, mean, variance, chance, parts));
-        for (int i = 0; i < parts.size(); i++) {
-            byReading
-                    .computeIfAbsent(parts.get(i).reading(), k -> new ArrayList<>(2))
-                    .add(new int[] {index, i});
-        }
-        logChance += Math.log(chance);
+        String most = parts.entrySet().stream()
+                .max(Map.Entry.comparingByValue((a, b) -> Double.compare(Math.abs(a), Math.abs(b))))
+                .orElseThrow()
+                .getKey();
+        Hanging hanging = new Hanging(check, mean, variance, most);
+        requirements.add(hanging);
+        parts.forEach((reading, effect) ->
+                byReading.computeIfAbsent(reading, k -> new ArrayList<>(2)).add(new Touch(hanging, effect)));
     }
 
     /** Takes up a yes-or-no reading, such as a count, that suits the kit with the given chance. */
     void addYesOrNo(String reading, double chance) {
-        double bounded = Math.max(LEAST_CHANCE, Math.min(1, chance));
-        yesOrNo.put(reading, bounded);
-        logChance += Math.log(bounded);
+        chances.put(reading, Math.max(LEAST_CHANCE, Math.min(1, chance)));
+    }
+
+    /** Takes up a reading without which a check cannot be judged, however it turns out. */
+    void addNeeded(String reading) {
+        needed.add(reading);
     }
 
     /** The readings its verdict hangs on. */
-    Iterable<String> readings() {
-        List<String> all = new ArrayList<>(byReading.keySet());
-        all.addAll(yesOrNo.keySet());
+    Set<String> readings() {
+        Set<String> all = new HashSet<>(byReading.keySet());
+        all.addAll(chances.keySet());
+        all.addAll(needed);
         return all;
+    }
+
+    /** Chance that the kit fits, as a logarithm; works out the chance of each reading on the way. */
+    private double logChance() {
+        if (Double.isNaN(logChance)) {
+            byReading.forEach((reading, touches) -> {
+                List<Touch> own = touches.stream()
+                        .filter(t -> t.requirement().most().equals(reading))
+                        .toList();
+                if (!own.isEmpty()) {
+                    chances.put(reading, chance(own));
+                }
+            });
+            logChance = logOfTheRest;
+            for (double chance : chances.values()) {
+                logChance += Math.log(chance);
+            }
+        }
+        return logChance;
+    }
+
+    /** Chance that a reading falls where all these requirements are met. */
+    private static double chance(List<Touch> touches) {
+        double low = 0;
+        double high = 1;
+        for (Touch t : touches) {
+            double bound = -t.requirement().mean() / Math.abs(t.effect());
+            double below = Entropy.phi(bound / Math.sqrt(1 + t.others() * t.others()));
+            if (t.effect() > 0) {
+                low = Math.max(low, below);
+            } else {
+                high = Math.min(high, 1 - below);
+            }
+        }
+        return Math.max(LEAST_CHANCE, Math.min(1 - 1e-9, high - low));
     }
 
     /** Entropy of its verdict (bit). */
     double bits() {
-        return Entropy.bits(Math.exp(logChance));
+        return Entropy.bits(Math.exp(logChance()));
     }
 
-    /** How much of that entropy a reading is expected to take away (bit). */
-    double gain(String reading) {
-        Double suits = yesOrNo.get(reading);
-        if (suits != null) {
-            return bits() - suits * Entropy.bits(Math.exp(logChance - Math.log(suits)));
+    /** For each reading its verdict hangs on, the share of its open entropy that is expected to be settled. */
+    Map<String, Double> shares() {
+        double open = bits();
+        Map<String, Double> shares = new HashMap<>();
+        for (String reading : readings()) {
+            shares.put(reading, share(reading, open));
         }
-        List<int[]> touched = byReading.get(reading);
-        if (touched == null) {
-            return 0;
+        return shares;
+    }
+
+    /** 0 to 1; never nothing, for without it nothing is proven. */
+    private double share(String reading, double open) {
+        double gain = open > 0 ? (open - expectedBits(reading)) / open : 0;
+        return Math.max(LEAST_SHARE, gain);
+    }
+
+    private double expectedBits(String reading) {
+        List<Touch> touches = byReading.getOrDefault(reading, List.of());
+        Double chance = chances.get(reading);
+        boolean isAlone = chance != null
+                && touches.stream().allMatch(t -> t.requirement().most().equals(reading) && t.others() < NEARLY_ALONE);
+        if (isAlone) {
+            return chance * Entropy.bits(Math.exp(logChance() - Math.log(chance)));
         }
-        double rest = logChance;
-        for (int[] t : touched) {
-            rest -= Math.log(requirements.get(t[0]).chance());
+        if (touches.isEmpty()) {
+            return bits();
         }
         double after = 0;
         for (int node = 0; node < Entropy.NODES.length; node++) {
-            double log = rest;
-            for (int[] t : touched) {
-                Hanging h = requirements.get(t[0]);
-                double effect = h.parts().get(t[1]).effect();
-                double left = Math.sqrt(Math.max(0, h.variance() - effect * effect));
-                double mean = h.mean() + effect * Entropy.NODES[node];
-                log += Math.log(Math.max(LEAST_CHANCE, chanceAfter(reading, mean, left)));
+            double log = logChance();
+            for (Touch t : touches) {
+                log += Math.log(Math.max(LEAST_CHANCE, t.met(Entropy.NODES[node])) / t.chance());
             }
             after += Entropy.WEIGHTS[node] * Entropy.bits(Math.exp(Math.min(0, log)));
         }
-        return Math.max(0, bits() - after);
-    }
-
-    /** A reading taken again settles a verdict when its margin comes out of the guard band. */
-    private static double chanceAfter(String reading, double mean, double left) {
-        if (reading.startsWith(Rereads.SOURCE) && Math.abs(mean) >= 2 * left) {
-            return mean > 0 ? 1 : 0;
-        }
-        return Entropy.atLeastZero(mean, left);
+        return after;
     }
 
     /** The check a reading bears on most here. */
-    CheckId check(String reading, CheckId otherwise) {
-        List<int[]> touched = byReading.get(reading);
-        return touched == null ? otherwise : requirements.get(touched.get(0)[0]).check();
+    Optional<CheckId> check(String reading) {
+        List<Touch> touches = byReading.get(reading);
+        return touches == null
+                ? Optional.empty()
+                : Optional.of(touches.get(0).requirement().check());
     }
 }

@@ -163,12 +163,8 @@ final class Priors {
                     other.boltCircle(),
                     expected.get(Callout.STUD_OVER_SKIP_ONE)));
         }
-        if (TakeNext.isOpen(Callout.WHEEL_BARREL, end)) {
-            filled.barrel(profile(end.side(), Callout.WHEEL_BARREL, end.barrel(), other.barrel()));
-        }
-        if (TakeNext.isOpen(Callout.WHEEL_SPOKE, end)) {
-            filled.spokes(profile(end.side(), Callout.WHEEL_SPOKE, end.spokes(), other.spokes()));
-        }
+        filled.barrel(profile(end.side(), Callout.WHEEL_BARREL, end.barrel(), other.barrel()));
+        filled.spokes(profile(end.side(), Callout.WHEEL_SPOKE, end.spokes(), other.spokes()));
         return filled.build();
     }
 
@@ -202,9 +198,21 @@ final class Priors {
 
     private static void addExpected(
             List<Station> all, Side side, Callout callout, double at, double size, double spread) {
-        boolean spokenFor = all.stream().anyMatch(s -> Math.abs(s.place().value() - at) < SPEAKS_FOR);
-        if (!spokenFor) {
+        boolean isBeside = all.stream().anyMatch(s -> Math.abs(s.place().value() - at) < SPEAKS_FOR);
+        if (!isBeside && !isInside(all, at)) {
             all.add(new Station(Measured.exact(at), Measured.of(size, Component.standard(key(side, callout), spread))));
         }
+    }
+
+    /** Inside a profile read at enough places the wall steps between readings: nothing is to be thought up there. */
+    private static boolean isInside(List<Station> all, double at) {
+        boolean isEnough = all.stream().filter(Priors::isRead).count() >= TakeNext.PLACES_WANTED;
+        return isEnough
+                && all.stream().anyMatch(s -> isRead(s) && s.place().value() <= at)
+                && all.stream().anyMatch(s -> isRead(s) && s.place().value() >= at);
+    }
+
+    private static boolean isRead(Station s) {
+        return s.size().components().stream().noneMatch(c -> c.source().startsWith(SOURCE));
     }
 }

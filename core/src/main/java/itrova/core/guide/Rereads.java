@@ -18,6 +18,9 @@ final class Rereads {
     /** A reading is worth taking again only when it takes away at least this share of the margin's variance. */
     private static final double WORTHWHILE = 0.10;
 
+    /** From this many repeats on, handling and instrument are what is left of the doubt. */
+    private static final int REPEATS_THAT_HELP = 3;
+
     private final Map<String, Shares> byKey = new HashMap<>();
 
     /** Shares of variance that go away: of the scatter, of the resolution, of the instrument's error. */
@@ -46,7 +49,7 @@ final class Rereads {
         Instrument usual = ReadingSpec.of(r.callout()).usual();
         boolean isFiner = usual.halfLimit() < r.halfLimit();
         if (!isFiner) {
-            return new Shares(1.0 / (n + 1), 0, 0);
+            return new Shares(n < REPEATS_THAT_HELP ? 1.0 / (n + 1) : 0, 0, 0);
         }
         double limits = usual.halfLimit() / r.halfLimit();
         double finest = usual.graduation(false, false) / 2;
@@ -80,7 +83,7 @@ final class Rereads {
         Map<String, Double> effects = new HashMap<>();
         removed.forEach((key, square) -> {
             if (square > worth) {
-                effects.merge(SOURCE + bare(key), Math.sqrt(square), Math::max);
+                effects.put(SOURCE + key, Math.sqrt(square));
             }
         });
         return effects;
@@ -95,10 +98,5 @@ final class Rereads {
             double square = c.effect() * c.effect();
             removed.replaceAll((key, sofar) -> sofar + byKey.get(key).instrument() * square);
         }
-    }
-
-    private static String bare(String key) {
-        int at = key.indexOf('@');
-        return at < 0 ? key : key.substring(0, at);
     }
 }

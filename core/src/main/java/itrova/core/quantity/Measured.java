@@ -2,7 +2,6 @@ package itrova.core.quantity;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -13,26 +12,37 @@ import java.util.Optional;
  * components of different sources are independent. Immutable.
  */
 public final class Measured {
-    private static final Component[] NONE = {};
+    private static final String[] NO_SOURCES = {};
+    private static final double[] NO_NUMBERS = {};
 
     private final double value;
-    private final Component[] components; // sorted by source, each source once
+    // Three arrays side by side, sorted by source, each source once: scaling shares two of them.
+    private final String[] sources;
+    private final double[] effects;
+    private final double[] dofs;
 
-    private Measured(double value, Component[] components) {
+    private Measured(double value, String[] sources, double[] effects, double[] dofs) {
         this.value = value;
-        this.components = components;
+        this.sources = sources;
+        this.effects = effects;
+        this.dofs = dofs;
+    }
+
+    private static Measured of(double value, Component part) {
+        return new Measured(
+                value, new String[] {part.source()}, new double[] {part.effect()}, new double[] {part.dof()});
     }
 
     /** A value without doubt, such as a count or a rule's own limit. */
     public static Measured exact(double value) {
-        return new Measured(value, NONE);
+        return new Measured(value, NO_SOURCES, NO_NUMBERS, NO_NUMBERS);
     }
 
     /** A value with the given components; several of the same source are added with their signs. */
     public static Measured of(double value, Component... parts) {
         Measured sum = exact(value);
         for (Component part : parts) {
-            sum = combine(value, sum, 1, new Measured(0, new Component[] {part}), 1);
+            sum = combine(value, sum, 1, of(0, part), 1);
         }
         return sum;
     }
@@ -44,7 +54,15 @@ public final class Measured {
 
     /** Components sorted by source; a copy. */
     public List<Component> components() {
-        return List.of(components);
+        List<Component> list = new ArrayList<>(sources.length);
+        for (int i = 0; i < sources.length; i++) {
+            list.add(component(i));
+        }
+        return list;
+    }
+
+    private Component component(int i) {
+        return new Component(sources[i], effects[i], dofs[i]);
     }
 
     public Measured plus(Measured other) {
@@ -56,16 +74,16 @@ public final class Measured {
     }
 
     public Measured plus(double constant) {
-        return new Measured(value + constant, components);
+        return at(value + constant);
     }
 
     public Measured times(double factor) {
-        return withEffects(value * factor, factor);
+        return scaled(value * factor, factor);
     }
 
     /** The same doubt about another value. */
     public Measured at(double newValue) {
-        return new Measured(newValue, components);
+        return new Measured(newValue, sources, effects, dofs);
     }
 
     /** Absolute value; the sign of the sensitivity follows the sign of the value. */
@@ -75,7 +93,7 @@ public final class Measured {
 
     /** Adds one more component of uncertainty. */
     public Measured with(Component part) {
-        return combine(value, this, 1, new Measured(0, new Component[] {part}), 1);
+        return combine(value, this, 1, of(0, part), 1);
     }
 
     /**
@@ -93,8 +111,8 @@ public final class Measured {
     /** Combined standard uncertainty u, in the value's unit. */
     public double u() {
         double sum = 0;
-        for (Component c : components) {
-            sum += c.effect() * c.effect();
+        for (double effect : effects) {
+            sum += effect * effect;
         }
         return Math.sqrt(sum);
     }
@@ -103,10 +121,10 @@ public final class Measured {
     public double effectiveDof() {
         double squares = 0;
         double weighted = 0;
-        for (Component c : components) {
-            double variance = c.effect() * c.effect();
+        for (int i = 0; i < effects.length; i++) {
+            double variance = effects[i] * effects[i];
             squares += variance;
-            weighted += variance * variance / c.dof();
+            weighted += variance * variance / dofs[i];
         }
         return weighted > 0 ? squares * squares / weighted : Double.POSITIVE_INFINITY;
     }
@@ -119,50 +137,69 @@ public final class Measured {
 
     /** The component that contributes most, if there is any. */
     public Optional<Component> largest() {
-        return Arrays.stream(components).max(Comparator.comparingDouble(c -> Math.abs(c.effect())));
+        int most = -1;
+        for (int i = 0; i < effects.length; i++) {
+            if (most < 0 || Math.abs(effects[i]) > Math.abs(effects[most])) {
+                most = i;
+            }
+        }
+        return most < 0 ? Optional.empty() : Optional.of(component(most));
     }
 
-    private Measured withEffects(double newValue, double factor) {
-        Component[] scaled = new Component[components.length];
-        for (int i = 0; i < components.length; i++) {
-            Component c = components[i];
-            scaled[i] = new Component(c.source(), c.effect() * factor, c.dof());
+    private Measured scaled(double newValue, double factor) {
+        double[] scaled = new double[effects.length];
+        for (int i = 0; i < scaled.length; i++) {
+            scaled[i] = effects[i] * factor;
         }
-        return new Measured(newValue, scaled);
+        return new Measured(newValue, sources, scaled, dofs);
     }
 
     private static Measured combine(double result, Measured a, double fa, Measured b, double fb) {
-        if (b.components.length == 0) {
-            return fa == 1 ? new Measured(result, a.components) : a.withEffects(result, fa);
+        if (b.sources.length == 0) {
+            return a.scaled(result, fa);
         }
-        if (a.components.length == 0) {
-            return fb == 1 ? new Measured(result, b.components) : b.withEffects(result, fb);
+        if (a.sources.length == 0) {
+            return b.scaled(result, fb);
         }
-        List<Component> merged = new ArrayList<>(a.components.length + b.components.length);
+        int most = a.sources.length + b.sources.length;
+        String[] sources = new String[most];
+        double[] effects = new double[most];
+        double[] dofs = new double[most];
         int i = 0;
         int j = 0;
-        while (i < a.components.length || j < b.components.length) {
-            int order;
-            if (i == a.components.length) {
-                order = 1;
-            } else if (j == b.components.length) {
-                order = -1;
-            } else {
-                order = a.components[i].source().compareTo(b.components[j].source());
-            }
+        int n = 0;
+        while (i < a.sources.length || j < b.sources.length) {
+            int order = order(a, i, b, j);
             if (order < 0) {
-                Component c = a.components[i++];
-                merged.add(new Component(c.source(), c.effect() * fa, c.dof()));
+                sources[n] = a.sources[i];
+                effects[n] = a.effects[i] * fa;
+                dofs[n] = a.dofs[i++];
             } else if (order > 0) {
-                Component c = b.components[j++];
-                merged.add(new Component(c.source(), c.effect() * fb, c.dof()));
+                sources[n] = b.sources[j];
+                effects[n] = b.effects[j] * fb;
+                dofs[n] = b.dofs[j++];
             } else {
-                Component c = a.components[i++];
-                Component d = b.components[j++];
-                merged.add(new Component(c.source(), c.effect() * fa + d.effect() * fb, Math.min(c.dof(), d.dof())));
+                sources[n] = a.sources[i];
+                effects[n] = a.effects[i] * fa + b.effects[j] * fb;
+                dofs[n] = Math.min(a.dofs[i++], b.dofs[j++]);
             }
+            n++;
         }
-        return new Measured(result, merged.toArray(NONE));
+        return n == most
+                ? new Measured(result, sources, effects, dofs)
+                : new Measured(result, Arrays.copyOf(sources, n), Arrays.copyOf(effects, n), Arrays.copyOf(dofs, n));
+    }
+
+    private static int order(Measured a, int i, Measured b, int j) {
+        if (i == a.sources.length) {
+            return 1;
+        }
+        if (j == b.sources.length) {
+            return -1;
+        }
+        String one = a.sources[i];
+        String other = b.sources[j];
+        return one == other ? 0 : one.compareTo(other); // the same string object is the common case
     }
 
     @Override

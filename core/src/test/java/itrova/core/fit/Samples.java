@@ -26,7 +26,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /** An axle end and a kit that fits it with room, to be spoiled one dimension at a time. */
-final class Samples {
+public final class Samples {
     private Samples() {}
 
     static Measured mm(double value, double u) {
@@ -112,7 +112,7 @@ final class Samples {
                 List.of());
     }
 
-    static Kit kit() {
+    public static Kit kit() {
         return kit(disc(), new Caliper(false, Optional.of(outline()), 0.3, 0), 1100);
     }
 }
