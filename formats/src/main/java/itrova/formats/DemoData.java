@@ -10,7 +10,8 @@ import java.util.List;
 
 /** The made-up catalogue and jobs that ship with the program. */
 public final class DemoData {
-    private static final List<String> JOBS = List.of("job-light-van.json", "job-coupe.json", "job-boat-trailer.json");
+    private static final List<String> JOBS =
+            List.of("job-light-van.json", "job-coupe.json", "job-boat-trailer.json", "job-field-car.json");
 
     private DemoData() {}
 

@@ -44,6 +44,7 @@ final class Json {
             SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12);
     static final Schema JOB_SCHEMA = load("itrova-job.schema.json");
     static final Schema KITS_SCHEMA = load("itrova-kits.schema.json");
+    static final Schema FAMILIES_SCHEMA = load("itrova-families.schema.json");
 
     private static final Pattern LIST_ENTRY = Pattern.compile("/(?:kits|axles/\\d+/readings)/(\\d+)(?:/(.*))?");
 

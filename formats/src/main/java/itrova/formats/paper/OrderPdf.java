@@ -3,7 +3,6 @@ package itrova.formats.paper;
 import itrova.core.order.OrderLine;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -13,7 +12,6 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
 /** Order sheet as PDF on A4. */
 public final class OrderPdf {
@@ -32,7 +30,7 @@ public final class OrderPdf {
 
     private OrderPdf(PDDocument document) throws IOException {
         this.document = document;
-        this.font = font(document);
+        this.font = PaperFont.load(document);
         this.page = newPage();
     }
 
@@ -46,17 +44,6 @@ public final class OrderPdf {
             return out.toByteArray();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
-        }
-    }
-
-    private static PDFont font(PDDocument document) throws IOException {
-        // The library ships this open font (SIL OFL) for its own substitutions.
-        try (InputStream in =
-                PDDocument.class.getResourceAsStream("/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf")) {
-            if (in == null) {
-                throw new IOException("The PDF library's font is missing.");
-            }
-            return PDType0Font.load(document, in);
         }
     }
 

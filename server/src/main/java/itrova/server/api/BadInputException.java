@@ -1,5 +1,7 @@
 package itrova.server.api;
 
+import java.util.Optional;
+
 /** Input that cannot be taken; the message is plain and names the remedy. */
 final class BadInputException extends RuntimeException {
     private static final long serialVersionUID = 1L;
@@ -7,21 +9,28 @@ final class BadInputException extends RuntimeException {
     private final String field;
     private final String value;
     private final boolean confirmable;
+    private final transient Optional<String> mend;
 
-    private BadInputException(String field, String value, String message, boolean confirmable) {
+    private BadInputException(String field, String value, String message, boolean confirmable, Optional<String> mend) {
         super(message);
+        this.mend = mend;
         this.field = field;
         this.value = value;
         this.confirmable = confirmable;
     }
 
     static BadInputException of(String field, String value, String message) {
-        return new BadInputException(field, value, message, false);
+        return new BadInputException(field, value, message, false, Optional.empty());
+    }
+
+    /** Input that can be mended by one tap: the text it would then be. */
+    static BadInputException mendable(String field, String value, String message, Optional<String> mend) {
+        return new BadInputException(field, value, message, false, mend);
     }
 
     /** Input that is unlikely; the person may confirm it. */
-    static BadInputException unlikely(String field, String value, String message) {
-        return new BadInputException(field, value, message, true);
+    static BadInputException unlikely(String field, String value, String message, Optional<String> mend) {
+        return new BadInputException(field, value, message, true, mend);
     }
 
     String field() {
@@ -30,6 +39,10 @@ final class BadInputException extends RuntimeException {
 
     String value() {
         return value;
+    }
+
+    Optional<String> mend() {
+        return mend;
     }
 
     boolean confirmable() {

@@ -19,6 +19,7 @@ import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -93,7 +94,7 @@ class BenchController {
         boolean ordered = log.stream()
                 .anyMatch(e ->
                         e.kind() == EventStore.Kind.ORDER_PLACED && e.subject().equals(kit));
-        List<StepView> steps = BenchPlan.of(report, row.kind()).steps().stream()
+        List<StepView> steps = BenchPlan.of(report, row.form().kind()).steps().stream()
                 .map(s -> new StepView(
                         s.id(),
                         s.title(),
@@ -160,7 +161,8 @@ class BenchController {
                             "%.0f N·m was set, the papers want %.0f N·m (%.0f lbf·ft). Check wrench and unit; tick again to log it as set.",
                             set,
                             wanted,
-                            wanted / Unit.POUND_FOOT.toSi()));
+                            wanted / Unit.POUND_FOOT.toSi()),
+                    Optional.empty());
         }
         return set;
     }
@@ -181,7 +183,7 @@ class BenchController {
     }
 
     private static BenchStep step(KitReport report, AxleRow row, String stepId) {
-        return BenchPlan.of(report, row.kind()).steps().stream()
+        return BenchPlan.of(report, row.form().kind()).steps().stream()
                 .filter(s -> s.id().equals(stepId))
                 .findFirst()
                 .orElseThrow(() -> new NotFoundException("Step " + stepId));

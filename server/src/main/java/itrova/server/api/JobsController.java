@@ -9,9 +9,12 @@ import itrova.core.quantity.UnitSystem;
 import itrova.core.record.AxleRecord;
 import itrova.core.record.VehicleKind;
 import itrova.core.vehicle.AxleEndKind;
+import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.BracketShape;
+import itrova.core.vehicle.Papers;
 import itrova.core.vehicle.Side;
+import itrova.core.vehicle.VehicleSheet;
 import itrova.formats.JobDocument;
 import itrova.server.security.Person;
 import itrova.server.store.EventStore;
@@ -44,6 +47,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs")
 class JobsController {
+    static final int MOST_AXLES = 6;
+
     private final JobStore jobs;
     private final JobArchive archive;
     private final EventStore events;
@@ -71,7 +76,6 @@ class JobsController {
             long id,
             String name,
             AxleEndKind kind,
-            BracketShape bracketShape,
             @Nullable Double loadKg,
             AxleLoad.@Nullable Source loadSource,
             boolean wheelStays,
@@ -108,7 +112,7 @@ class JobsController {
             boolean mustBeReversible,
             @Nullable LocalDate promised,
             @NotNull @Size(max = 2000) String notes,
-            @NotNull @Size(min = 1, max = 6) List<@Valid NewAxle> axles) {}
+            @NotNull @Size(min = 1, max = MOST_AXLES) List<@Valid NewAxle> axles) {}
 
     record JobChange(
             int version,
@@ -144,7 +148,8 @@ class JobsController {
                         body.owner(),
                         body.mustBeReversible(),
                         Optional.ofNullable(body.promised()),
-                        body.notes()),
+                        body.notes(),
+                        VehicleSheet.EMPTY),
                 person.id());
         int ordinal = 0;
         for (NewAxle a : body.axles()) {
@@ -156,8 +161,8 @@ class JobsController {
                             id,
                             0,
                             a.name().strip(),
-                            a.kind(),
-                            a.bracketShape(),
+                            AxleForm.usual(a.kind(), a.bracketShape()),
+                            Papers.SILENT,
                             load(a, person.unitSystem()),
                             a.wheelStays(),
                             Optional.empty()));
@@ -189,7 +194,8 @@ class JobsController {
                 body.owner(),
                 body.mustBeReversible(),
                 Optional.ofNullable(body.promised()),
-                body.notes()));
+                body.notes(),
+                jobs.job(id).sheet()));
         return one(id);
     }
 
@@ -252,8 +258,7 @@ class JobsController {
         return new AxleSummary(
                 row.id(),
                 row.name(),
-                row.kind(),
-                row.bracketShape(),
+                row.form().kind(),
                 row.load().map(AxleLoad::kg).orElse(null),
                 row.load().map(AxleLoad::source).orElse(null),
                 row.wheelStays(),

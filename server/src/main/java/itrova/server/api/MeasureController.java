@@ -1,26 +1,40 @@
 package itrova.server.api;
 
+import itrova.core.measure.Comparison;
 import itrova.core.measure.Consolidation;
 import itrova.core.measure.Instrument;
+import itrova.core.measure.OutOfRangeException;
 import itrova.core.measure.Reading;
 import itrova.core.measure.ReadingSpec;
+import itrova.core.quantity.UnitSystem;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
+import itrova.formats.ReadingsCsv;
+import itrova.formats.paper.MeasuringSheetPdf;
 import itrova.server.security.Person;
+import itrova.server.store.FamilyStore;
+import itrova.server.store.InstrumentStore;
+import itrova.server.store.JobArchive;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
+import itrova.server.store.PhotoStore;
 import itrova.server.store.ReadingStore;
 import itrova.server.store.ReadingStore.NewReading;
 import itrova.server.store.ReadingStore.ReadingRow;
+import itrova.server.store.StaleVersionException;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -31,21 +45,34 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Measuring: what a text means, readings in, corrected, withdrawn. */
+/** Measuring: what a text means; readings in, corrected, withdrawn, taken over; on paper and as a table. */
 @RestController
 @RequestMapping("/api")
 class MeasureController {
-    private static final String UUID_PATTERN = "[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}";
+    static final String UUID_PATTERN = "[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}";
 
     private final Workbench bench;
     private final JobStore jobs;
     private final ReadingStore readings;
+    private final PhotoStore photos;
+    private final InstrumentStore instruments;
+    private final FamilyStore families;
     private final CurrentPerson me;
 
-    MeasureController(Workbench bench, JobStore jobs, ReadingStore readings, CurrentPerson me) {
+    MeasureController(
+            Workbench bench,
+            JobStore jobs,
+            ReadingStore readings,
+            PhotoStore photos,
+            InstrumentStore instruments,
+            FamilyStore families,
+            CurrentPerson me) {
         this.bench = bench;
         this.jobs = jobs;
         this.readings = readings;
+        this.photos = photos;
+        this.instruments = instruments;
+        this.families = families;
         this.me = me;
     }
 
@@ -53,16 +80,24 @@ class MeasureController {
             @NotNull Callout callout,
             @NotNull @Size(max = 200) String text,
             @NotNull @Size(max = 200) String place,
-            @NotNull Instrument instrument) {}
+            @NotNull Instrument instrument,
+            @Nullable UnitSystem units) {}
 
-    /** What a text was understood as; with a problem when it cannot be taken. */
+    /** What a text was understood as; with a problem when it cannot be taken, and the text that could. */
     record UnderstoodView(
             boolean ok,
             @Nullable Double value,
             @Nullable Double doubt,
-            @Nullable String thread,
-            @Nullable String problem) {}
+            @Nullable String word,
+            @Nullable String problem,
+            @Nullable String mend) {}
 
+    /**
+     * A reading to take.
+     *
+     * @param units units the gauge or the person writes in; the person's own when absent
+     * @param seen key of the newest reading the sender knew of; absent if the sender does not say
+     */
     record ReadingRequest(
             @NotNull @Pattern(regexp = UUID_PATTERN) String clientId,
             @NotNull Side side,
@@ -70,45 +105,89 @@ class MeasureController {
             @NotNull @Size(max = 200) String text,
             @NotNull @Size(max = 200) String place,
             @NotNull Instrument instrument,
+            @Nullable UnitSystem units,
             boolean confirmed,
-            @Nullable Long corrects) {}
+            @Nullable Long corrects,
+            @Nullable Long seen) {}
+
+    record CopyRequest(
+            long fromAxle, @NotNull Side fromSide, @NotNull Side toSide, boolean wheel) {}
+
+    record CopyView(@Nullable String refused, int taken) {}
+
+    record ReadingsTaken(int taken) {}
 
     @PostMapping("/understand")
     UnderstoodView understand(@Valid @RequestBody UnderstandRequest body) {
+        UnitSystem units = units(body.units(), me.get());
         try {
             // While the place is still empty the value is looked at alone.
             String place = body.callout().hasPlaces() && body.place().isBlank() ? "1 mm" : body.place();
-            Reading r = Reading.take(
-                    Side.LEFT,
-                    body.callout(),
-                    place,
-                    body.text(),
-                    body.instrument(),
-                    me.get().unitSystem());
-            if (r.callout().kind() == Callout.Kind.THREAD) {
-                return new UnderstoodView(
-                        true, null, null, r.thread().orElseThrow().designation(), null);
-            }
-            Double doubt = r.callout().kind() == Callout.Kind.LENGTH
-                    ? (Double) Consolidation.single(r).expanded()
-                    : null;
-            return new UnderstoodView(true, r.value().orElseThrow(), doubt, null, null);
+            Reading r = Reading.take(Side.LEFT, body.callout(), place, body.text(), body.instrument(), units)
+                    .with(instruments.tools());
+            return switch (r.callout().kind()) {
+                case THREAD ->
+                    new UnderstoodView(
+                            true,
+                            null,
+                            null,
+                            "thread " + r.thread().orElseThrow().designation(),
+                            null,
+                            null);
+                case WORD -> new UnderstoodView(true, null, null, r.text(), null, null);
+                case COUNT -> new UnderstoodView(true, r.value().orElseThrow(), null, null, null, null);
+                case LENGTH ->
+                    new UnderstoodView(
+                            true,
+                            r.value().orElseThrow(),
+                            Consolidation.single(r).expanded(),
+                            null,
+                            null,
+                            null);
+            };
         } catch (IllegalArgumentException e) {
-            return new UnderstoodView(false, null, null, null, e.getMessage());
+            return new UnderstoodView(
+                    false,
+                    null,
+                    null,
+                    null,
+                    e.getMessage(),
+                    mend(e, body.text()).orElse(null));
         }
+    }
+
+    private static UnitSystem units(@Nullable UnitSystem given, Person person) {
+        return given == null ? person.unitSystem() : given;
+    }
+
+    /** The text with the unit that would make it possible, if one would. */
+    private static Optional<String> mend(IllegalArgumentException e, String text) {
+        return e instanceof OutOfRangeException range
+                ? range.unitThatWouldDo().map(unit -> text.strip() + " " + unit)
+                : Optional.empty();
     }
 
     @GetMapping("/axles/{axleId}/end")
     AxleEndView end(@PathVariable long axleId) {
         AxleRow row = bench.axle(axleId);
-        return AxleEndView.of(row, jobs.job(row.jobId()).title(), bench.record(row), readings.standing(axleId));
+        List<ReadingRow> standing = readings.standing(axleId);
+        return AxleEndView.of(new AxleEndView.Material(
+                row,
+                jobs.job(row.jobId()).title(),
+                bench.record(row, standing),
+                standing,
+                readings.history(axleId),
+                photos.ofAxle(axleId),
+                instruments.tools(),
+                families.all()));
     }
 
     @PostMapping("/axles/{axleId}/readings")
     AxleEndView take(@PathVariable long axleId, @Valid @RequestBody ReadingRequest body) {
         AxleRow row = bench.axle(axleId);
         Person person = me.get();
-        if (!ReadingSpec.handOrder(row.kind(), row.bracketShape()).contains(body.callout())) {
+        UnitSystem units = units(body.units(), person);
+        if (!ReadingSpec.handOrder(row.form()).contains(body.callout())) {
             throw BadInputException.of(
                     "callout",
                     body.callout().name(),
@@ -116,31 +195,36 @@ class MeasureController {
         }
         Reading reading;
         try {
-            reading = Reading.take(
-                    body.side(), body.callout(), body.place(), body.text(), body.instrument(), person.unitSystem());
+            reading = Reading.take(body.side(), body.callout(), body.place(), body.text(), body.instrument(), units);
         } catch (IllegalArgumentException e) {
-            throw BadInputException.of("text", body.text(), e.getMessage());
+            throw BadInputException.mendable("text", body.text(), e.getMessage(), mend(e, body.text()));
         }
         List<ReadingRow> standing = readings.standing(axleId);
-        if (!body.confirmed()) {
+        boolean isKnown = readings.isRecorded(body.clientId());
+        if (!body.confirmed() && !isKnown) {
+            readMeanwhile(standing, reading, body, person);
             clash(standing, reading, body.corrects()).ifPresent(question -> {
                 throw BadInputException.unlikely(
-                        "text", body.text(), question + " Press Enter again to keep it, or mend it.");
+                        "text",
+                        body.text(),
+                        question + " Press Enter again to keep it, or mend it.",
+                        question.contains("25.4") ? reading.inOtherUnit() : Optional.empty());
             });
         }
         readings.add(
                 axleId,
                 new NewReading(
                         body.clientId(),
-                        body.corrects() == null
+                        body.corrects() == null || isKnown
                                 ? OptionalLong.empty()
                                 : OptionalLong.of(standingId(standing, body.corrects())),
                         body.side(),
                         body.callout(),
                         body.place().strip(),
-                        body.text().strip(),
-                        person.unitSystem(),
-                        body.instrument()),
+                        reading.text().strip(),
+                        units,
+                        body.instrument(),
+                        OptionalLong.empty()),
                 person.id());
         return end(axleId);
     }
@@ -149,8 +233,30 @@ class MeasureController {
         return standing.stream()
                 .filter(r -> r.id() == id)
                 .findFirst()
-                .orElseThrow(() -> new itrova.server.store.StaleVersionException("The reading to correct"))
+                .orElseThrow(() -> new StaleVersionException("The reading to correct"))
                 .id();
+    }
+
+    /** Somebody else read the same since the sender last looked: both are to be seen first. */
+    private static void readMeanwhile(List<ReadingRow> standing, Reading reading, ReadingRequest body, Person person) {
+        Long seen = body.seen();
+        if (seen == null) {
+            return;
+        }
+        standing.stream()
+                .filter(r -> r.id() > seen
+                        && r.personId() != person.id()
+                        && r.side() == reading.side()
+                        && r.callout() == reading.callout()
+                        && r.reading().place().equals(reading.place()))
+                .reduce((first, second) -> second)
+                .ifPresent(other -> {
+                    String theirs = other.reading().textWithUnit();
+                    throw new ReadingClashException(
+                            other.by() + " read “" + reading.callout().title() + "” as " + theirs
+                                    + " meanwhile; yours is " + reading.textWithUnit() + ".",
+                            new ReadingClashException.Theirs(other.id(), theirs, other.by(), other.at()));
+                });
     }
 
     private static Optional<String> clash(List<ReadingRow> standing, Reading reading, @Nullable Long corrected) {
@@ -175,34 +281,93 @@ class MeasureController {
         return end(axleId);
     }
 
-    /** Takes the wheel's readings of one side over to the other, where none stands yet: the mechanic declares the wheels equal. */
-    @PostMapping("/axles/{axleId}/wheel-copies")
+    /** Takes readings over from another end that was proven equal as far as both were read; else says what to read first. */
+    @PostMapping("/axles/{axleId}/copies")
     @Transactional
-    public AxleEndView copyWheel(@PathVariable long axleId, @RequestParam Side from) {
-        bench.axle(axleId);
-        Person person = me.get();
-        Side to = from == Side.LEFT ? Side.RIGHT : Side.LEFT;
-        List<ReadingRow> standing = readings.standing(axleId);
-        for (ReadingRow r : standing) {
-            boolean taken = standing.stream()
-                    .anyMatch(o -> o.side() == to
+    public CopyView copy(@PathVariable long axleId, @Valid @RequestBody CopyRequest body) {
+        AxleRow to = bench.axle(axleId);
+        AxleRow from = bench.axle(body.fromAxle());
+        if (from.jobId() != to.jobId() || from.id() == to.id() && body.fromSide() == body.toSide()) {
+            throw BadInputException.of(
+                    "fromAxle",
+                    String.valueOf(body.fromAxle()),
+                    "Readings are taken over within one job, from another end.");
+        }
+        Optional<String> whyNot = Comparison.whyNotEqual(
+                bench.record(from).end(body.fromSide()), bench.record(to).end(body.toSide()), body.wheel());
+        if (whyNot.isPresent()) {
+            return new CopyView(whyNot.get(), 0);
+        }
+        List<Callout> wanted = ReadingSpec.handOrder(to.form());
+        List<ReadingRow> standing = readings.standing(to.id());
+        int taken = 0;
+        for (ReadingRow r : readings.standing(from.id())) {
+            boolean isOfGroup = r.side() == body.fromSide()
+                    && r.callout().isOfWheel() == body.wheel()
+                    && wanted.contains(r.callout());
+            boolean isThere = standing.stream()
+                    .anyMatch(o -> o.side() == body.toSide()
                             && o.callout() == r.callout()
-                            && o.placeText().equals(r.placeText()));
-            if (r.side() == from && r.callout().isOfWheel() && !taken) {
-                readings.add(
-                        axleId,
-                        new NewReading(
-                                UUID.randomUUID().toString(),
-                                OptionalLong.empty(),
-                                to,
-                                r.callout(),
-                                r.placeText(),
-                                r.text(),
-                                r.unitSystem(),
-                                r.instrument()),
-                        person.id());
+                            && (!r.callout().hasPlaces()
+                                    || o.reading().place().equals(r.reading().place())));
+            if (isOfGroup && !isThere) {
+                readings.add(to.id(), copyOf(r, body.toSide()), me.get().id());
+                taken++;
             }
         }
-        return end(axleId);
+        return new CopyView(null, taken);
+    }
+
+    private static NewReading copyOf(ReadingRow r, Side to) {
+        return new NewReading(
+                UUID.randomUUID().toString(),
+                OptionalLong.empty(),
+                to,
+                r.callout(),
+                r.placeText(),
+                r.text(),
+                r.unitSystem(),
+                r.instrument(),
+                OptionalLong.of(r.id()));
+    }
+
+    @GetMapping(value = "/axles/{axleId}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> sheet(@PathVariable long axleId, @RequestParam(defaultValue = "LEFT") Side side) {
+        AxleRow row = bench.axle(axleId);
+        String heading = jobs.job(row.jobId()).title() + ", " + row.name() + ", " + LocalDate.now();
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"measuring-sheet-" + axleId + ".pdf\"")
+                .body(MeasuringSheetPdf.write(heading, bench.record(row).end(side)));
+    }
+
+    @GetMapping(value = "/axles/{axleId}/readings.csv", produces = "text/csv")
+    ResponseEntity<String> csv(@PathVariable long axleId) {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"readings-" + axleId + ".csv\"")
+                .body(ReadingsCsv.write(bench.record(bench.axle(axleId)).readings()));
+    }
+
+    /** Readings from a table; all or nothing. */
+    @PostMapping(
+            value = "/axles/{axleId}/readings/import",
+            consumes = {"text/csv", MediaType.TEXT_PLAIN_VALUE})
+    @Transactional
+    public ReadingsTaken importReadings(
+            @PathVariable long axleId,
+            @RequestParam(defaultValue = "readings.csv") String file,
+            @RequestBody String text) {
+        AxleRow row = bench.axle(axleId);
+        List<Reading> taken = ReadingsCsv.read(file, text);
+        List<Callout> wanted = ReadingSpec.handOrder(row.form());
+        for (Reading r : taken) {
+            if (!wanted.contains(r.callout())) {
+                throw BadInputException.of(
+                        "what",
+                        r.callout().name(),
+                        r.callout().title() + " is not read on this kind of axle end. Nothing was imported.");
+            }
+            readings.add(axleId, JobArchive.toNew(r), me.get().id());
+        }
+        return new ReadingsTaken(taken.size());
     }
 }

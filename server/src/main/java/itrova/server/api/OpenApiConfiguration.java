@@ -2,6 +2,9 @@ package itrova.server.api;
 
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.media.Schema;
+import itrova.core.vehicle.AxleForm;
+import itrova.core.vehicle.VehicleSheet;
+import itrova.formats.drawing.Sheet;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -25,7 +28,13 @@ class OpenApiConfiguration {
             SectionController.class,
             OrderController.class,
             BenchController.class,
-            KitsController.class);
+            KitsController.class,
+            AdviceController.class,
+            VehicleController.class,
+            ShopController.class,
+            VehicleSheet.class,
+            AxleForm.class,
+            Sheet.class);
 
     @Bean
     OpenApiCustomizer requiredFields() {

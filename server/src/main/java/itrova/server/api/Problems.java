@@ -31,6 +31,14 @@ class Problems extends ResponseEntityExceptionHandler {
                 "value",
                 e.value().length() > LONGEST_VALUE_ECHOED ? e.value().substring(0, LONGEST_VALUE_ECHOED) : e.value());
         problem.setProperty("confirmable", e.confirmable());
+        e.mend().ifPresent(text -> problem.setProperty("mend", text));
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail onReadingClash(ReadingClashException e) {
+        ProblemDetail problem = detail(HttpStatus.CONFLICT, "Read by two", e.getMessage());
+        problem.setProperty("theirs", e.theirs());
         return problem;
     }
 
@@ -69,6 +77,13 @@ class Problems extends ResponseEntityExceptionHandler {
     @Override
     protected @Nullable ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
+            if (cause.getClass() == IllegalArgumentException.class && cause.getMessage() != null) {
+                // a record of ours refused its values and says which
+                ProblemDetail refused = detail(HttpStatus.UNPROCESSABLE_CONTENT, "Cannot be taken", cause.getMessage());
+                return new ResponseEntity<>(refused, headers, HttpStatus.UNPROCESSABLE_CONTENT);
+            }
+        }
         ProblemDetail problem = detail(
                 HttpStatus.BAD_REQUEST,
                 "Not understood",

@@ -86,7 +86,8 @@ class SectionController {
         KitReport report = bench.report(row, kit);
         AxleEnd end = bench.record(row).end(side);
         Kit k = report.kit();
-        CaliperInWheel placed = new CaliperInWheel(end, k);
+        WheelProfile wheel = WheelProfile.of(end);
+        CaliperInWheel placed = new CaliperInWheel(end, wheel, k);
         List<GapView> gaps = new ArrayList<>();
         double base = ShopSettings.DEFAULTS.turningGap() + ShopSettings.DEFAULTS.deflection();
         double weights = end.length(Callout.WHEEL_WEIGHTS).map(Measured::value).orElse(0.0);
@@ -102,8 +103,8 @@ class SectionController {
                 k.name(),
                 k.caliper().sliding(),
                 k.caliper().wearTravel(),
-                WheelProfile.barrel(end).stream().map(SectionController::step).toList(),
-                WheelProfile.spokes(end).stream().map(SectionController::step).toList(),
+                wheel.barrel().stream().map(SectionController::step).toList(),
+                wheel.spokes().stream().map(SectionController::step).toList(),
                 weights,
                 value(end, Callout.WHEEL_BACKSPACING),
                 value(end, Callout.WHEEL_PAD),

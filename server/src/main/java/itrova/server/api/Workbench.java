@@ -11,6 +11,7 @@ import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
 import itrova.server.store.KitStore;
 import itrova.server.store.NotFoundException;
+import itrova.server.store.ReadingStore.ReadingRow;
 import java.util.List;
 import org.springframework.stereotype.Component;
 
@@ -35,8 +36,16 @@ class Workbench {
         return archive.record(row);
     }
 
+    AxleRecord record(AxleRow row, List<ReadingRow> standing) {
+        return archive.record(row, standing);
+    }
+
     List<KitReport> match(AxleRow row) {
-        return FitEngine.match(record(row).toCase(List.of(Side.values())), kits.all(), ShopSettings.DEFAULTS);
+        return match(record(row));
+    }
+
+    List<KitReport> match(AxleRecord record) {
+        return FitEngine.match(record.toCase(List.of(Side.values())), kits.all(), ShopSettings.DEFAULTS);
     }
 
     KitReport report(AxleRow row, String code) {

@@ -15,13 +15,15 @@ import org.springframework.web.filter.OncePerRequestFilter;
 public final class BodyLimitFilter extends OncePerRequestFilter {
     /** Largest import (bytes). */
     public static final long LARGEST_IMPORT = 16L * 1024 * 1024;
+    /** Largest photo (bytes). */
+    public static final long LARGEST_PHOTO = 8L * 1024 * 1024;
     /** Largest other body (bytes). */
     public static final long LARGEST_OTHER = 64L * 1024;
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        long most = request.getRequestURI().endsWith("/import") ? LARGEST_IMPORT : LARGEST_OTHER;
+        long most = most(request.getRequestURI());
         if (request.getContentLengthLong() > most) {
             refuse(response, most);
             return;
@@ -33,11 +35,18 @@ public final class BodyLimitFilter extends OncePerRequestFilter {
         }
     }
 
+    private static long most(String path) {
+        if (path.endsWith("/import")) {
+            return LARGEST_IMPORT;
+        }
+        return path.endsWith("/photos") ? LARGEST_PHOTO : LARGEST_OTHER;
+    }
+
     private static void refuse(HttpServletResponse response, long most) throws IOException {
         response.setStatus(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
         response.setContentType("application/problem+json");
         String body = "{\"type\":\"about:blank\",\"title\":\"Too large\",\"status\":413,\"detail\":\"More than "
-                + most / 1024 + " kB were sent. Split the file and send it in parts.\"}";
+                + most / 1024 + " kB were sent. Send less: split a file into parts, take a photo with fewer pixels.\"}";
         response.getOutputStream().write(body.getBytes(StandardCharsets.UTF_8));
     }
 

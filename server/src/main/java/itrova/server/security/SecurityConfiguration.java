@@ -27,7 +27,7 @@ import org.springframework.security.web.context.SecurityContextRepository;
 @Configuration
 class SecurityConfiguration {
     private static final String CONTENT_POLICY =
-            "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; "
+            "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; "
                     + "font-src 'self'; connect-src 'self'; frame-ancestors 'none'; base-uri 'self'; form-action 'self'";
 
     @Bean
@@ -50,7 +50,13 @@ class SecurityConfiguration {
                         .authenticated()
                         .requestMatchers(HttpMethod.GET, "/api/**")
                         .authenticated()
-                        .requestMatchers(HttpMethod.POST, "/api/axles/*/order/signature", "/api/kits/import")
+                        .requestMatchers(
+                                HttpMethod.POST,
+                                "/api/axles/*/order/signature",
+                                "/api/kits/import",
+                                "/api/families/import")
+                        .hasRole(lead)
+                        .requestMatchers(HttpMethod.PUT, "/api/instruments/**")
                         .hasRole(lead)
                         .requestMatchers("/api/**")
                         .hasAnyRole(lead, mechanic)

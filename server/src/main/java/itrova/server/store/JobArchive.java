@@ -1,6 +1,7 @@
 package itrova.server.store;
 
 import itrova.core.measure.Reading;
+import itrova.core.measure.ToolBox;
 import itrova.core.quantity.UnitSystem;
 import itrova.core.record.AxleRecord;
 import itrova.core.record.Job;
@@ -22,19 +23,27 @@ public class JobArchive {
     private final JobStore jobs;
     private final ReadingStore readings;
     private final KitStore kits;
+    private final InstrumentStore instruments;
 
-    JobArchive(JobStore jobs, ReadingStore readings, KitStore kits) {
+    JobArchive(JobStore jobs, ReadingStore readings, KitStore kits, InstrumentStore instruments) {
         this.jobs = jobs;
         this.readings = readings;
         this.kits = kits;
+        this.instruments = instruments;
     }
 
     /** An axle as a record the core can judge. */
     public AxleRecord record(AxleRow row) {
+        return record(row, readings.standing(row.id()));
+    }
+
+    /** An axle as a record the core can judge, from readings already fetched. */
+    public AxleRecord record(AxleRow row, List<ReadingRow> standing) {
+        ToolBox tools = instruments.tools();
         List<Reading> taken =
-                readings.standing(row.id()).stream().map(ReadingRow::reading).toList();
+                standing.stream().map(r -> r.reading().with(tools)).toList();
         return new AxleRecord(
-                row.name(), row.kind(), row.bracketShape(), row.load(), row.wheelStays(), taken, row.chosenKit());
+                row.name(), row.form(), row.papers(), row.load(), row.wheelStays(), taken, row.chosenKit());
     }
 
     /** A job as a document. */
@@ -48,6 +57,7 @@ public class JobArchive {
                 row.mustBeReversible(),
                 row.promised().map(LocalDate::toString),
                 row.notes(),
+                row.sheet(),
                 jobs.axles(jobId).stream().map(this::record).toList());
     }
 
@@ -64,7 +74,8 @@ public class JobArchive {
                         job.owner(),
                         job.mustBeReversible(),
                         job.promised().map(LocalDate::parse),
-                        job.notes()),
+                        job.notes(),
+                        job.sheet()),
                 personId);
         int ordinal = 0;
         for (AxleRecord axle : job.axles()) {
@@ -76,8 +87,8 @@ public class JobArchive {
                             jobId,
                             0,
                             axle.name(),
-                            axle.kind(),
-                            axle.bracketShape(),
+                            axle.form(),
+                            axle.papers(),
                             axle.load(),
                             axle.wheelStays(),
                             Optional.empty()));
@@ -89,7 +100,8 @@ public class JobArchive {
         return jobId;
     }
 
-    private static NewReading toNew(Reading r) {
+    /** A reading from elsewhere as it is written here, its units spelled out. */
+    public static NewReading toNew(Reading r) {
         String place = r.place().isPresent() ? r.place().getAsDouble() + " mm" : "";
         return new NewReading(
                 UUID.randomUUID().toString(),
@@ -99,6 +111,7 @@ public class JobArchive {
                 place,
                 r.textWithUnit(),
                 UnitSystem.METRIC,
-                r.instrument());
+                r.instrument(),
+                OptionalLong.empty());
     }
 }

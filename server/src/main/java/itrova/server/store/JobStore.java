@@ -2,16 +2,25 @@ package itrova.server.store;
 
 import itrova.core.record.VehicleKind;
 import itrova.core.vehicle.AxleEndKind;
+import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.BracketShape;
+import itrova.core.vehicle.Papers;
+import itrova.core.vehicle.Retention;
+import itrova.core.vehicle.SpindleNut;
+import itrova.core.vehicle.VehicleSheet;
+import itrova.formats.SheetDocument;
 import java.sql.Date;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Timestamp;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
@@ -30,15 +39,16 @@ public class JobStore {
             rs.getString("owner"),
             rs.getBoolean("must_be_reversible"),
             Optional.ofNullable(rs.getDate("promised")).map(Date::toLocalDate),
-            rs.getString("notes"));
+            rs.getString("notes"),
+            SheetDocument.read(rs.getString("sheet")));
 
     private static final RowMapper<AxleRow> AXLE = (rs, i) -> new AxleRow(
             rs.getLong("id"),
             rs.getLong("job_id"),
             rs.getInt("version"),
             rs.getString("name"),
-            AxleEndKind.valueOf(rs.getString("end_kind")),
-            BracketShape.valueOf(rs.getString("bracket_shape")),
+            form(rs),
+            papers(rs),
             load(rs),
             rs.getBoolean("wheel_stays"),
             Optional.ofNullable(rs.getString("chosen_code")));
@@ -62,7 +72,8 @@ public class JobStore {
             String owner,
             boolean mustBeReversible,
             Optional<LocalDate> promised,
-            String notes) {}
+            String notes,
+            VehicleSheet sheet) {}
 
     /** An axle's row with the code of its chosen kit. */
     public record AxleRow(
@@ -70,11 +81,30 @@ public class JobStore {
             long jobId,
             int version,
             String name,
-            AxleEndKind kind,
-            BracketShape bracketShape,
+            AxleForm form,
+            Papers papers,
             Optional<AxleLoad> load,
             boolean wheelStays,
             Optional<String> chosenKit) {}
+
+    private static AxleForm form(ResultSet rs) throws SQLException {
+        return new AxleForm(
+                AxleEndKind.valueOf(rs.getString("end_kind")),
+                BracketShape.valueOf(rs.getString("bracket_shape")),
+                SpindleNut.valueOf(rs.getString("nut")),
+                Retention.valueOf(rs.getString("retention")),
+                rs.getBoolean("grease_through"),
+                rs.getBoolean("handed"),
+                rs.getBoolean("tone_ring"),
+                rs.getBoolean("electric_brakes"));
+    }
+
+    private static Papers papers(ResultSet rs) throws SQLException {
+        return new Papers(
+                Optional.ofNullable(rs.getString("papers_pattern")),
+                Optional.ofNullable(rs.getString("papers_housing")),
+                Optional.ofNullable(rs.getString("papers_spindle")));
+    }
 
     private static Optional<AxleLoad> load(ResultSet rs) throws SQLException {
         double kg = rs.getDouble("load_kg");
@@ -116,8 +146,8 @@ public class JobStore {
     public long addJob(JobRow job, long personId) {
         KeyHolder key = new GeneratedKeyHolder();
         jdbc.sql("""
-                INSERT INTO job (title, vehicle_kind, vehicle, owner, must_be_reversible, promised, notes, created_at, created_by)
-                VALUES (:title, :kind, :vehicle, :owner, :reversible, :promised, :notes, :now, :person)
+                INSERT INTO job (title, vehicle_kind, vehicle, owner, must_be_reversible, promised, notes, sheet, created_at, created_by)
+                VALUES (:title, :kind, :vehicle, :owner, :reversible, :promised, :notes, :sheet, :now, :person)
                 """)
                 .param("title", job.title())
                 .param("kind", job.vehicleKind().name())
@@ -126,6 +156,7 @@ public class JobStore {
                 .param("reversible", job.mustBeReversible())
                 .param("promised", job.promised().map(Date::valueOf).orElse(null))
                 .param("notes", job.notes())
+                .param("sheet", SheetDocument.write(job.sheet()))
                 .param("now", Timestamp.from(Instant.now()))
                 .param("person", personId)
                 .update(key, "id");
@@ -136,7 +167,7 @@ public class JobStore {
     public void changeJob(JobRow job) {
         int changed = jdbc.sql("""
                 UPDATE job SET version = version + 1, title = :title, vehicle_kind = :kind, vehicle = :vehicle, owner = :owner,
-                  must_be_reversible = :reversible, promised = :promised, notes = :notes
+                  must_be_reversible = :reversible, promised = :promised, notes = :notes, sheet = :sheet
                 WHERE id = :id AND version = :version
                 """)
                 .param("title", job.title())
@@ -146,6 +177,7 @@ public class JobStore {
                 .param("reversible", job.mustBeReversible())
                 .param("promised", job.promised().map(Date::valueOf).orElse(null))
                 .param("notes", job.notes())
+                .param("sheet", SheetDocument.write(job.sheet()))
                 .param("id", job.id())
                 .param("version", job.version())
                 .update();
@@ -159,19 +191,55 @@ public class JobStore {
     public long addAxle(long jobId, int ordinal, AxleRow axle) {
         KeyHolder key = new GeneratedKeyHolder();
         jdbc.sql("""
-                INSERT INTO axle (job_id, ordinal, name, end_kind, bracket_shape, load_kg, load_source, wheel_stays)
-                VALUES (:job, :ordinal, :name, :kind, :shape, :load, :source, :stays)
+                INSERT INTO axle (job_id, ordinal, name, end_kind, bracket_shape, nut, retention, grease_through, handed,
+                  tone_ring, electric_brakes, papers_pattern, papers_housing, papers_spindle, load_kg, load_source, wheel_stays)
+                VALUES (:job, :ordinal, :name, :kind, :shape, :nut, :retention, :grease, :handed, :ring, :electric, :pattern,
+                  :housing, :spindle, :load, :source, :stays)
                 """)
                 .param("job", jobId)
                 .param("ordinal", ordinal)
-                .param("name", axle.name())
-                .param("kind", axle.kind().name())
-                .param("shape", axle.bracketShape().name())
-                .param("load", axle.load().map(AxleLoad::kg).orElse(null))
-                .param("source", axle.load().map(l -> l.source().name()).orElse(null))
-                .param("stays", axle.wheelStays())
+                .params(columns(axle))
                 .update(key, "id");
         return key.getKeyAs(Number.class).longValue();
+    }
+
+    private static Map<String, @Nullable Object> columns(AxleRow axle) {
+        Map<String, @Nullable Object> columns = new HashMap<>();
+        AxleForm form = axle.form();
+        columns.put("name", axle.name());
+        columns.put("kind", form.kind().name());
+        columns.put("shape", form.bracketShape().name());
+        columns.put("nut", form.nut().name());
+        columns.put("retention", form.retention().name());
+        columns.put("grease", form.greaseThrough());
+        columns.put("handed", form.handed());
+        columns.put("ring", form.toneRing());
+        columns.put("electric", form.electricBrakes());
+        columns.put("pattern", axle.papers().wheelPattern().orElse(null));
+        columns.put("housing", axle.papers().housingEnd().orElse(null));
+        columns.put("spindle", axle.papers().spindle().orElse(null));
+        columns.put("load", axle.load().map(AxleLoad::kg).orElse(null));
+        columns.put("source", axle.load().map(l -> l.source().name()).orElse(null));
+        columns.put("stays", axle.wheelStays());
+        return columns;
+    }
+
+    /** Changes what was seen of an axle if its version is still the one given. */
+    public void changeAxle(AxleRow axle) {
+        int changed = jdbc.sql("""
+                UPDATE axle SET version = version + 1, name = :name, end_kind = :kind, bracket_shape = :shape, nut = :nut,
+                  retention = :retention, grease_through = :grease, handed = :handed, tone_ring = :ring,
+                  electric_brakes = :electric, papers_pattern = :pattern, papers_housing = :housing, papers_spindle = :spindle,
+                  load_kg = :load, load_source = :source, wheel_stays = :stays
+                WHERE id = :id AND version = :version
+                """)
+                .params(columns(axle))
+                .param("id", axle.id())
+                .param("version", axle.version())
+                .update();
+        if (changed == 0) {
+            throw new StaleVersionException("The " + axle(axle.id()).name());
+        }
     }
 
     /** Chooses a kit for an axle, or none, if the axle's version is still the one given. */

@@ -8,7 +8,6 @@ import itrova.core.vehicle.Side;
 import java.sql.Timestamp;
 import java.time.Instant;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalLong;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.RowMapper;
@@ -26,8 +25,13 @@ public class ReadingStore {
             rs.getString("text"),
             UnitSystem.valueOf(rs.getString("unit_system")),
             Instrument.valueOf(rs.getString("instrument")),
+            rs.getLong("taken_by"),
             rs.getString("person_name"),
-            rs.getTimestamp("taken_at").toInstant());
+            rs.getTimestamp("taken_at").toInstant(),
+            rs.getLong("copied_from") > 0);
+
+    private static final RowMapper<OldReading> OLD = (rs, i) ->
+            new OldReading(ROW.mapRow(rs, i), "WITHDRAWN".equals(rs.getString("fate")), rs.getString("fate_text"));
 
     private final JdbcClient jdbc;
 
@@ -44,13 +48,24 @@ public class ReadingStore {
             String text,
             UnitSystem unitSystem,
             Instrument instrument,
+            long personId,
             String by,
-            Instant at) {
+            Instant at,
+            boolean isCopied) {
         /** The reading, understood anew from its text. */
         public Reading reading() {
             return Reading.take(side, callout, placeText, text, instrument, unitSystem);
         }
     }
+
+    /**
+     * A reading that stands no more.
+     *
+     * @param old the reading as it was
+     * @param isWithdrawn whether it was withdrawn; else it was corrected
+     * @param now what it was corrected to
+     */
+    public record OldReading(ReadingRow old, boolean isWithdrawn, String now) {}
 
     /** What is written for a new reading. */
     public record NewReading(
@@ -61,7 +76,8 @@ public class ReadingStore {
             String placeText,
             String text,
             UnitSystem unitSystem,
-            Instrument instrument) {}
+            Instrument instrument,
+            OptionalLong copiedFrom) {}
 
     /** The readings of an axle that stand, in the order taken. */
     public List<ReadingRow> standing(long axleId) {
@@ -71,6 +87,15 @@ public class ReadingStore {
                   AND NOT EXISTS (SELECT 1 FROM reading n WHERE n.supersedes = r.id)
                 ORDER BY r.id
                 """).param("axle", axleId).query(ROW).list();
+    }
+
+    /** Readings of an axle that were corrected or withdrawn, oldest first. */
+    public List<OldReading> history(long axleId) {
+        return jdbc.sql("""
+                SELECT r.*, p.name AS person_name, n.kind AS fate, n.text AS fate_text
+                FROM reading r JOIN person p ON p.id = r.taken_by JOIN reading n ON n.supersedes = r.id
+                WHERE r.axle_id = :axle AND r.kind = 'TAKEN' ORDER BY r.id
+                """).param("axle", axleId).query(OLD).list();
     }
 
     /** Adds a reading. The same client id again changes nothing, so that a repeated send is harmless. */
@@ -98,11 +123,13 @@ public class ReadingStore {
                         old.placeText(),
                         old.text(),
                         old.unitSystem(),
-                        old.instrument()),
+                        old.instrument(),
+                        OptionalLong.empty()),
                 personId);
     }
 
-    private boolean isRecorded(String clientId) {
+    /** Whether a request of that client id was carried out before. */
+    public boolean isRecorded(String clientId) {
         return jdbc.sql("SELECT COUNT(*) FROM reading WHERE client_id = :client")
                         .param("client", clientId)
                         .query(Long.class)
@@ -117,8 +144,9 @@ public class ReadingStore {
         try {
             jdbc.sql("""
                     INSERT INTO reading (axle_id, client_id, kind, supersedes, side, callout, place_text, text, unit_system,
-                      instrument, taken_by, taken_at)
-                    VALUES (:axle, :client, :kind, :supersedes, :side, :callout, :place, :text, :units, :instrument, :person, :now)
+                      instrument, copied_from, taken_by, taken_at)
+                    VALUES (:axle, :client, :kind, :supersedes, :side, :callout, :place, :text, :units, :instrument, :copied,
+                      :person, :now)
                     """)
                     .param("axle", axleId)
                     .param("client", r.clientId())
@@ -132,6 +160,9 @@ public class ReadingStore {
                     .param("text", r.text())
                     .param("units", r.unitSystem().name())
                     .param("instrument", r.instrument().name())
+                    .param(
+                            "copied",
+                            r.copiedFrom().isPresent() ? (Long) r.copiedFrom().getAsLong() : null)
                     .param("person", personId)
                     .param("now", Timestamp.from(Instant.now()))
                     .update();
@@ -140,10 +171,5 @@ public class ReadingStore {
                 throw new StaleVersionException("That reading");
             }
         }
-    }
-
-    /** Whether a reading of that key stands on the axle. */
-    public Optional<ReadingRow> find(long axleId, long readingId) {
-        return standing(axleId).stream().filter(r -> r.id() == readingId).findFirst();
     }
 }

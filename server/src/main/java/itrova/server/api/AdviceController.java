@@ -1,0 +1,97 @@
+package itrova.server.api;
+
+import itrova.core.fit.KitReport;
+import itrova.core.fit.ShopSettings;
+import itrova.core.fit.Verdict;
+import itrova.core.guide.NextReading;
+import itrova.core.measure.Opened;
+import itrova.core.measure.ReadingSpec;
+import itrova.core.record.AxleRecord;
+import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Side;
+import itrova.server.store.FamilyStore;
+import itrova.server.store.JobStore.AxleRow;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Take this next: the readings of an axle, ranked by what they settle, and how the kits stand. */
+@RestController
+@RequestMapping("/api/axles/{axleId}")
+class AdviceController {
+    private static final int MOST_SHOWN = 60;
+
+    private final Workbench bench;
+    private final FamilyStore families;
+
+    AdviceController(Workbench bench, FamilyStore families) {
+        this.bench = bench;
+        this.families = families;
+    }
+
+    record SuggestionView(
+            Side side,
+            Callout callout,
+            String title,
+            @Nullable Double place,
+            boolean again,
+            boolean forVerdict,
+            double settles,
+            double minutes,
+            String why,
+            String firstDo,
+            Opened needs) {}
+
+    record AdviceView(
+            List<SuggestionView> ranked,
+            int fits,
+            int fitsWithWork,
+            int notProven,
+            int doesNotFit,
+            @Nullable String finished) {}
+
+    @GetMapping("/advice")
+    AdviceView advice(@PathVariable long axleId) {
+        AxleRow row = bench.axle(axleId);
+        AxleRecord record = bench.record(row);
+        List<KitReport> reports = bench.match(record);
+        NextReading.Advice advice = NextReading.advise(
+                record.toCase(List.of(Side.values())),
+                record.readings(),
+                reports,
+                families.all(),
+                ShopSettings.DEFAULTS);
+        return new AdviceView(
+                advice.ranked().stream()
+                        .limit(MOST_SHOWN)
+                        .map(AdviceController::view)
+                        .toList(),
+                count(reports, Verdict.FITS),
+                count(reports, Verdict.FITS_WITH_WORK),
+                count(reports, Verdict.NOT_PROVEN),
+                count(reports, Verdict.DOES_NOT_FIT),
+                advice.finished().orElse(null));
+    }
+
+    private static int count(List<KitReport> reports, Verdict verdict) {
+        return (int) reports.stream().filter(r -> r.verdict() == verdict).count();
+    }
+
+    private static SuggestionView view(NextReading.Suggestion s) {
+        return new SuggestionView(
+                s.side(),
+                s.callout(),
+                s.callout().title(),
+                s.place().isPresent() ? (Double) s.place().getAsDouble() : null,
+                s.isAgain(),
+                s.bits() > 0,
+                s.bits(),
+                s.minutes(),
+                s.why(),
+                s.firstDo(),
+                ReadingSpec.of(s.callout()).needs());
+    }
+}
