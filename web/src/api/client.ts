@@ -10,6 +10,10 @@ export class Refusal extends Error {
     message: string,
     readonly confirmable = false,
     readonly problems: { file: string; row: number; field: string; message: string }[] = [],
+    /** The text that could be taken instead, when one tap mends it. */
+    readonly mend?: string,
+    /** Somebody else's reading of the same dimension. */
+    readonly theirs?: { id: number; text: string; by: string; at: string },
   ) {
     super(message);
   }
@@ -48,6 +52,8 @@ async function toRefusal(response: Response): Promise<Refusal> {
     body.detail || known[response.status] || `The server answered ${response.status}. Try again.`,
     body.confirmable === true,
     body.problems ?? [],
+    body.mend,
+    body.theirs,
   );
 }
 
@@ -81,16 +87,22 @@ client.use({
   },
 });
 
-/** Sends a document as it is. */
+/** Sends a document as it is; its type follows from its name. */
 export async function sendDocument<T>(path: string, file: File): Promise<T> {
+  const type = file.name.toLowerCase().endsWith(".csv") ? "text/csv" : "application/json";
+  return sendBody(`${path}?file=${encodeURIComponent(file.name)}`, type, await file.text());
+}
+
+/** Sends a body of any type. */
+export async function sendBody<T>(path: string, type: string, body: string | Blob): Promise<T> {
   const response = await globalThis
-    .fetch(`${path}?file=${encodeURIComponent(file.name)}`, {
+    .fetch(path, {
       method: "POST",
-      headers: { "Content-Type": "application/json", "X-XSRF-TOKEN": toCsrfToken() },
-      body: await file.text(),
+      headers: { "Content-Type": type, "X-XSRF-TOKEN": toCsrfToken() },
+      body,
     })
     .catch(() => {
-      throw new Refusal(0, "The server cannot be reached. Nothing was imported; try again.");
+      throw new Refusal(0, "The server cannot be reached. Nothing was sent; try again.");
     });
   if (!response.ok) throw await toRefusal(response);
   return response.json();

@@ -14,8 +14,9 @@ const rows = computed(() => {
     const n = axles.length;
     return axles.map((a, i) => ({ y: 210 + (i - (n - 1) / 2) * 52, label: a.name, isOurs: true }));
   }
-  const front = axles.find((a) => a.kind === "FRONT_SPINDLE");
-  const rear = axles.find((a) => a.kind !== "FRONT_SPINDLE");
+  const isFront = (a: (typeof axles)[number]) => a.kind === "FRONT_SPINDLE" || a.kind === "CLOSED_KNUCKLE";
+  const front = axles.find(isFront);
+  const rear = axles.find((a) => !isFront(a));
   return [
     { y: 95, label: front?.name ?? "front", isOurs: Boolean(front) },
     { y: 275, label: rear?.name ?? "rear", isOurs: Boolean(rear) },

@@ -24,7 +24,10 @@ const STAGES = [
 <template>
   <div class="axle-bar no-print">
     <p class="title">
-      <strong>{{ head?.jobTitle ?? "…" }}</strong>
+      <strong>
+        <RouterLink v-if="head?.jobId" :to="`/jobs/${head.jobId}/vehicle`">{{ head.jobTitle }}</RouterLink>
+        <template v-else>{{ head?.jobTitle ?? "…" }}</template>
+      </strong>
       <span class="soft"> · {{ head?.name }}</span>
       <span v-if="head?.chosenKit" class="soft"> · kit {{ head.chosenKit }}</span>
     </p>

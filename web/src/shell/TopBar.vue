@@ -4,10 +4,12 @@ import { useToast } from "primevue/usetoast";
 import { ref } from "vue";
 import { useRouter } from "vue-router";
 import type { UnitSystem } from "../units/format";
+import { useOutbox } from "../stages/measure/outbox";
 import { useSession } from "./session";
 import { toMessage } from "./useLoad";
 
 const session = useSession();
+const outbox = useOutbox();
 const router = useRouter();
 const toast = useToast();
 const isDark = ref(localStorage.getItem("itrova.dark") === "yes");
@@ -41,7 +43,13 @@ async function onSignOut() {
     <nav aria-label="Shop">
       <RouterLink to="/floor">Shop floor</RouterLink>
       <RouterLink to="/parts">Parts wall</RouterLink>
+      <RouterLink to="/shop">Tools and tables</RouterLink>
     </nav>
+    <span v-if="outbox.entries.length" class="waiting" role="status">
+      {{ outbox.waiting.length }} to send<template v-if="outbox.held.length"
+        >, {{ outbox.held.length }} to look at</template
+      ><template v-if="outbox.isCutOff"> · no connection</template>
+    </span>
     <div class="units" role="group" aria-label="Units">
       <button type="button" :aria-pressed="session.units === 'METRIC'" @click="onUnits('METRIC')">mm</button>
       <button type="button" :aria-pressed="session.units === 'INCH'" @click="onUnits('INCH')">in</button>
@@ -123,6 +131,13 @@ nav a.router-link-active {
 
 .who {
   color: var(--ink-soft);
+}
+
+.waiting {
+  background: var(--caution-wash);
+  color: var(--caution-ink);
+  padding: 0.3rem 0.7rem;
+  font-weight: 600;
 }
 
 @media (max-width: 600px) {

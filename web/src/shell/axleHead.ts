@@ -2,6 +2,7 @@ import { inject, type InjectionKey } from "vue";
 
 /** What the bar above an axle's stages shows. */
 export interface AxleHead {
+  jobId?: number;
   jobTitle: string;
   name: string;
   chosenKit?: string;

@@ -22,6 +22,17 @@ export const router = createRouter({
       meta: { title: "Parts wall" },
     },
     {
+      path: "/jobs/:jobId(\\d+)/vehicle",
+      component: () => import("../stages/vehicle/VehicleSheet.vue"),
+      props: (route) => ({ jobId: Number(route.params.jobId) }),
+      meta: { title: "Vehicle sheet" },
+    },
+    {
+      path: "/shop",
+      component: () => import("../stages/shop/ShopTools.vue"),
+      meta: { title: "Tools and tables" },
+    },
+    {
       path: "/axles/:axleId(\\d+)",
       component: () => import("./AxleShell.vue"),
       props: (route) => ({ axleId: Number(route.params.axleId) }),

@@ -78,6 +78,7 @@ async function onImport(event: Event) {
           <span v-if="job.promised"
             >promised <strong>{{ toDate(job.promised) }}</strong></span
           >
+          <RouterLink :to="`/jobs/${job.id}/vehicle`">Look over</RouterLink>
           <a :href="`/api/jobs/${job.id}/document`" download>Export</a>
         </p>
       </header>

@@ -35,7 +35,7 @@ const wantedText = ref("");
 const showVerdict = ref<Verdict | null>(null);
 
 watch(match, (now) => {
-  if (now) axle.set({ jobTitle: now.jobTitle, name: now.name, chosenKit: now.chosenKit });
+  if (now) axle.set({ jobId: now.jobId, jobTitle: now.jobTitle, name: now.name, chosenKit: now.chosenKit });
 });
 
 const rows = computed(() =>

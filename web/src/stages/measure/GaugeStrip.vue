@@ -1,68 +1,88 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, ref, watch } from "vue";
-import { client, Refusal, toData, type Schemas } from "../../api/client";
+import { client, toData, type Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
-import { toMessage } from "../../shell/useLoad";
-import { toDoubt, toLength } from "../../units/format";
-import { CIRCLE_WAYS, type CalloutId, type SideView } from "./callouts";
+import { toDoubt, toLength, type UnitSystem } from "../../units/format";
+import { CIRCLE_WAYS, type CalloutId, type CalloutView, type SideView } from "./callouts";
+import type { Entry } from "./outbox";
+import TakenReadings from "./TakenReadings.vue";
 
-/** Where readings are typed: one at a time, understood while typing, Enter goes on to the next. */
-const { axleId, side, callout, instruments } = defineProps<{
+/** Where readings are typed: one at a time, understood while typing; Enter sends it off and goes on to the next. */
+const { axleId, side, callout, instruments, isNext } = defineProps<{
   axleId: number;
   side: SideView;
-  callout: Schemas["CalloutView"];
+  callout: CalloutView;
   instruments: Schemas["InstrumentView"][];
+  isNext: boolean;
 }>();
 const emit = defineEmits<{
-  taken: [view: Schemas["AxleEndView"]];
+  enter: [entry: Pick<Entry, "text" | "place" | "instrument" | "units" | "confirmed" | "corrects">];
   withdraw: [readingId: number];
   way: [callout: CalloutId];
+  photo: [readingId: number, file: File];
 }>();
 
+type GaugeUnits = "OWN" | UnitSystem;
 const session = useSession();
 const text = ref("");
 const place = ref("");
 const instrument = ref(callout.usual);
+const gaugeUnits = ref<GaugeUnits>(
+  (localStorage.getItem("itrova.gauge-units") as GaugeUnits | null) ?? "OWN",
+);
 const understood = ref<Schemas["UnderstoodView"] | null>(null);
 const problem = ref("");
-const isBusy = ref(false);
+const mend = ref("");
 const mayConfirm = ref(false);
+const corrects = ref<number | undefined>();
 const textField = ref<HTMLInputElement | null>(null);
 const placeField = ref<HTMLInputElement | null>(null);
 
 const isCircle = computed(() => CIRCLE_WAYS.includes(callout.callout));
 const ways = computed(() => side.callouts.filter((c) => CIRCLE_WAYS.includes(c.callout)));
-const lastReading = computed(() => callout.readings.at(-1));
+const units = computed<UnitSystem>(() => (gaugeUnits.value === "OWN" ? session.units : gaugeUnits.value));
+const warning = computed(() => instruments.find((i) => i.id === instrument.value)?.warning);
+const tools = computed(() => {
+  const isLength = callout.kind === "LENGTH";
+  return instruments.filter((i) => (i.id === "EYE" || i.id === "THREAD_GAUGE" ? !isLength : isLength));
+});
 
 watch(
-  () => callout.callout,
+  () => [callout.callout, side.side],
   () => {
     instrument.value = callout.usual;
-    text.value = "";
-    place.value = "";
     clear();
     void focus();
   },
 );
+watch(gaugeUnits, (u) => localStorage.setItem("itrova.gauge-units", u));
 
 function clear() {
+  text.value = "";
+  place.value = "";
+  corrects.value = undefined;
+  forget();
+}
+
+function forget() {
   understood.value = null;
   problem.value = "";
+  mend.value = "";
   mayConfirm.value = false;
 }
 
 async function focus() {
   await nextTick();
-  (callout.hasPlaces ? placeField.value : textField.value)?.focus();
+  (callout.hasPlaces && !place.value ? placeField.value : textField.value)?.focus();
 }
 
 onMounted(focus);
 
 let asked = 0;
-watch([text, instrument], async () => {
-  clear();
-  if (!text.value.trim()) return;
+watch([text, instrument, units], async () => {
+  forget();
   const ticket = ++asked;
+  if (!text.value.trim()) return;
   await new Promise((done) => setTimeout(done, 90));
   if (ticket !== asked) return;
   try {
@@ -73,6 +93,7 @@ watch([text, instrument], async () => {
           text: text.value,
           place: place.value,
           instrument: instrument.value,
+          units: units.value,
         },
       }),
     );
@@ -86,48 +107,43 @@ const echo = computed(() => {
   const u = understood.value;
   if (!u) return "";
   if (!u.ok) return u.problem ?? "";
-  if (u.thread) return `= thread ${u.thread}`;
+  if (u.word) return `= ${u.word}`;
   if (u.value === undefined) return "";
   if (callout.kind === "COUNT") return `= ${u.value}`;
   const other = session.units === "METRIC" ? "INCH" : "METRIC";
   const tool = instruments.find((i) => i.id === instrument.value)?.title;
   return `= ${toLength(u.value, session.units)} ${toDoubt(u.doubt ?? 0, session.units)} (${toLength(u.value, other)}), ${tool}`;
 });
+const shownMend = computed(() => mend.value || understood.value?.mend || "");
 
-async function onEnter() {
-  if (isBusy.value) return;
+function onEnter() {
+  if (!text.value.trim()) {
+    problem.value = "Nothing was typed. Write a measure such as 2 13/16, 71.4 mm or 2.81 in.";
+    return;
+  }
   if (callout.hasPlaces && !place.value.trim()) {
     problem.value = `Give the ${callout.callout === "WHEEL_BARREL" ? "depth from the inboard flange edge" : "radius from the axis"} first.`;
     placeField.value?.focus();
     return;
   }
-  isBusy.value = true;
-  try {
-    const view = await toData(
-      client.POST("/api/axles/{axleId}/readings", {
-        params: { path: { axleId } },
-        body: {
-          clientId: crypto.randomUUID(),
-          side: side.side,
-          callout: callout.callout,
-          text: text.value,
-          place: callout.hasPlaces ? place.value : "",
-          instrument: instrument.value,
-          confirmed: mayConfirm.value,
-        },
-      }),
-    );
-    text.value = "";
-    place.value = "";
-    clear();
-    emit("taken", view);
-    await focus();
-  } catch (e) {
-    problem.value = toMessage(e);
-    mayConfirm.value = e instanceof Refusal && e.confirmable;
-  } finally {
-    isBusy.value = false;
-  }
+  const entry = {
+    text: text.value,
+    place: callout.hasPlaces ? place.value : "",
+    instrument: instrument.value,
+    units: units.value,
+    confirmed: mayConfirm.value,
+    corrects: corrects.value,
+  };
+  // Cleared at once: what a gauge sends next belongs to the next reading.
+  asked++;
+  clear();
+  emit("enter", entry);
+  void focus();
+}
+
+function onMend() {
+  text.value = shownMend.value;
+  void nextTick(onEnter);
 }
 
 function onPlaceEnter() {
@@ -135,9 +151,43 @@ function onPlaceEnter() {
   else problem.value = "Give the place first.";
 }
 
-function onWay(event: Event) {
-  emit("way", (event.target as HTMLSelectElement).value as CalloutId);
+function onCorrect(reading: Schemas["ReadingView"]) {
+  text.value = reading.text;
+  place.value = reading.placeText;
+  instrument.value = reading.instrument;
+  corrects.value = reading.id;
+  textField.value?.focus();
 }
+
+/** Puts a refused reading back into the fields with its reason; false when something else is being typed. */
+function giveBack(entry: Entry): boolean {
+  if (text.value.trim()) return false;
+  text.value = entry.text;
+  place.value = entry.place;
+  instrument.value = entry.instrument;
+  corrects.value = entry.corrects;
+  void nextTick(() => {
+    asked++;
+    problem.value = entry.refusal?.message ?? "";
+    mend.value = entry.refusal?.mend ?? "";
+    mayConfirm.value = entry.refusal?.confirmable ?? false;
+    textField.value?.focus();
+  });
+  return true;
+}
+
+/** Types a text and Enter, as a gauge with a data key does. */
+function typeIn(sent: string) {
+  if (callout.hasPlaces && !place.value.trim()) {
+    place.value = sent;
+    textField.value?.focus();
+    return;
+  }
+  text.value = sent;
+  onEnter();
+}
+
+defineExpose({ giveBack, typeIn });
 </script>
 
 <template>
@@ -146,22 +196,34 @@ function onWay(event: Event) {
       <h2>
         {{ callout.title }}
         <span class="side">{{ side.side === "LEFT" ? "left" : "right" }}</span>
-        <span v-if="side.next === callout.callout" class="next">take this next</span>
+        <span v-if="isNext" class="next">take this next</span>
       </h2>
       <p>{{ callout.howTo }}</p>
       <p v-if="callout.slip" class="soft small">Common slip: {{ callout.slip }}</p>
+      <p v-if="callout.caution" class="caution small">{{ callout.caution }}</p>
     </div>
     <div v-if="session.mayChange" class="entry">
       <label v-if="isCircle"
         >Measured as
-        <select :value="callout.callout" @change="onWay">
+        <select
+          :value="callout.callout"
+          @change="emit('way', ($event.target as HTMLSelectElement).value as CalloutId)"
+        >
           <option v-for="w in ways" :key="w.callout" :value="w.callout">{{ w.title }}</option>
         </select>
       </label>
       <label
         >With
         <select v-model="instrument">
-          <option v-for="i in instruments" :key="i.id" :value="i.id">{{ i.title }}</option>
+          <option v-for="i in tools" :key="i.id" :value="i.id">{{ i.title }}</option>
+        </select>
+      </label>
+      <label v-if="callout.kind === 'LENGTH'"
+        >Sent in
+        <select v-model="gaugeUnits">
+          <option value="OWN">my units</option>
+          <option value="METRIC">mm</option>
+          <option value="INCH">in</option>
         </select>
       </label>
       <label v-if="callout.hasPlaces" class="place">
@@ -176,63 +238,54 @@ function onWay(event: Event) {
         />
       </label>
       <label class="reading">
-        Reading
+        {{ corrects === undefined ? "Reading" : "Corrected reading" }}
         <input
           ref="textField"
           v-model="text"
           maxlength="80"
           autocomplete="off"
           spellcheck="false"
-          :aria-describedby="'understood'"
+          :list="callout.choices.length ? 'choices' : undefined"
+          aria-describedby="understood"
           :aria-invalid="Boolean(problem)"
-          :placeholder="
-            callout.kind === 'THREAD'
-              ? '1/2-20'
-              : callout.kind === 'COUNT'
-                ? '5'
-                : session.units === 'METRIC'
-                  ? '71.4'
-                  : '2 13/16'
-          "
         />
       </label>
-      <button type="submit" class="enter" :disabled="isBusy">{{ mayConfirm ? "Keep it" : "Enter" }}</button>
+      <datalist id="choices">
+        <option v-for="c in callout.choices" :key="c" :value="c" />
+      </datalist>
+      <button type="submit" class="enter">{{ mayConfirm ? "Keep it" : "Enter" }}</button>
     </div>
     <p v-else class="soft">Your role looks only; readings are taken by a mechanic.</p>
-    <p
-      id="understood"
-      class="echo"
-      aria-live="polite"
-      :class="{ failure: problem || (understood && !understood.ok) }"
-    >
-      {{ problem || echo }}
-    </p>
-    <ul v-if="callout.readings.length" class="taken" aria-label="Readings taken">
-      <li v-for="r in callout.readings" :key="r.id">
-        <span class="figures"
-          ><span v-if="r.placeText">{{ r.placeText }}: </span><strong>{{ r.text }}</strong></span
-        >
-        <button
-          v-if="session.mayChange"
-          type="button"
-          :aria-label="`Withdraw ${r.placeText} ${r.text}`"
-          @click="emit('withdraw', r.id)"
-        >
-          ×
-        </button>
-      </li>
-      <li v-if="lastReading" class="soft small by">{{ lastReading.by }}</li>
-    </ul>
+    <div class="answer">
+      <p
+        id="understood"
+        class="echo"
+        aria-live="polite"
+        :class="{ failure: problem || (understood && !understood.ok) }"
+      >
+        {{ problem || echo }}
+      </p>
+      <button v-if="shownMend" type="button" class="mend" @click="onMend">Take it as {{ shownMend }}</button>
+      <p v-if="warning" class="caution small">{{ warning }}</p>
+      <p v-if="callout.odd" class="failure small">{{ callout.odd }}</p>
+    </div>
+    <TakenReadings
+      :axle-id="axleId"
+      :callout="callout"
+      :may-change="session.mayChange"
+      @withdraw="emit('withdraw', $event)"
+      @correct="onCorrect"
+      @photo="(id, file) => emit('photo', id, file)"
+    />
   </form>
 </template>
 
 <style scoped>
 .strip {
-  margin-top: 0.5rem;
-  padding: 0.6rem 1rem;
+  padding: 0.5rem 0.9rem;
   display: grid;
-  grid-template-columns: minmax(20rem, 1fr) minmax(30rem, 1.4fr);
-  gap: 0.3rem 1.4rem;
+  grid-template-columns: minmax(16rem, 0.8fr) minmax(28rem, 1.2fr);
+  gap: 0.2rem 1.2rem;
   border-top: 3px solid var(--accent);
 }
 
@@ -242,9 +295,10 @@ function onWay(event: Event) {
 
 h2 {
   display: flex;
-  gap: 0.6rem;
+  gap: 0.2rem 0.6rem;
   align-items: baseline;
   flex-wrap: wrap;
+  font-size: 1.15rem;
 }
 
 .side {
@@ -252,19 +306,23 @@ h2 {
 }
 
 .next {
-  font-size: 0.94rem;
+  font-size: 0.9rem;
   color: var(--accent);
   border: 1px solid var(--accent);
   padding: 0 0.5rem;
 }
 
 p {
-  margin: 0.15rem 0;
+  margin: 0.12rem 0;
+}
+
+.what .caution {
+  padding: 0.25rem 0.6rem;
 }
 
 .entry {
   display: flex;
-  gap: 0.7rem;
+  gap: 0.5rem;
   align-items: end;
   flex-wrap: wrap;
 }
@@ -272,7 +330,7 @@ p {
 label {
   display: flex;
   flex-direction: column;
-  font-size: 0.94rem;
+  font-size: 0.9rem;
   color: var(--ink-soft);
 }
 
@@ -282,19 +340,19 @@ select {
   font-size: 1.15rem;
   color: var(--ink);
   background: var(--sheet);
-  min-height: 48px;
-  padding: 0 0.6rem;
+  min-height: 46px;
+  padding: 0 0.5rem;
   border: 1px solid var(--ink-soft);
   border-radius: 0;
 }
 
 select {
-  font-size: 1.02rem;
-  max-width: 14rem;
+  font-size: 1rem;
+  max-width: 12.5rem;
 }
 
 .place input {
-  width: 6.5rem;
+  width: 5.6rem;
 }
 
 .reading {
@@ -303,54 +361,33 @@ select {
 
 .reading input {
   width: 100%;
-  min-width: 9rem;
-  font-size: 1.5rem;
+  min-width: 7rem;
+  font-size: 1.4rem;
   font-weight: 600;
 }
 
-.enter {
+.enter,
+.mend {
   font: inherit;
   font-weight: 600;
-  min-height: 48px;
-  min-width: 6rem;
+  min-height: 46px;
+  padding: 0 1.1rem;
   border: 0;
   background: var(--accent);
   color: var(--sheet);
   cursor: pointer;
 }
 
-.echo {
-  min-height: 1.5rem;
-  font-size: 1.1rem;
-}
-
-.taken {
-  grid-column: 1 / -1;
-  list-style: none;
+.answer {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.5rem;
-  margin: 0;
-  padding: 0;
+  gap: 0.2rem 0.8rem;
   align-items: center;
 }
 
-.taken li:not(.by) {
-  display: flex;
-  align-items: center;
-  border: 1px solid var(--line);
-  padding-left: 0.7rem;
-}
-
-.taken button {
-  font: inherit;
-  font-size: 1.3rem;
-  width: 44px;
-  height: 44px;
-  border: 0;
-  background: none;
-  color: var(--ink-soft);
-  cursor: pointer;
+.echo {
+  min-height: 1.5rem;
+  font-size: 1.05rem;
 }
 
 @media (max-width: 900px) {

@@ -1,32 +1,95 @@
 import { describe, expect, it } from "vitest";
-import { toDrawing, toLabelId, type SideView } from "./callouts";
+import { toLabelId, toLabels, toValue, type CalloutView, type SheetView, type SideView } from "./callouts";
 
-const empty: SideView = { side: "LEFT", callouts: [], patterns: [], barrel: [], spokes: [], stillWanted: 12 };
+function callout(id: CalloutView["callout"], more: Partial<CalloutView> = {}): CalloutView {
+  return {
+    callout: id,
+    title: id,
+    kind: "LENGTH",
+    view: "HUB",
+    hasPlaces: false,
+    ofWheel: false,
+    wanted: true,
+    open: true,
+    usual: "CALIPER_OUTSIDE",
+    needs: "DRUM",
+    howTo: "",
+    slip: "",
+    caution: "",
+    choices: [],
+    readings: [],
+    history: [],
+    ...more,
+  };
+}
 
-describe("what is drawn of a side", () => {
-  it("draws the unread dashed and at a nominal size", () => {
-    const drawing = toDrawing(empty);
-    expect(drawing.at("REGISTER").isRead).toBe(false);
-    expect(drawing.circle.isRead).toBe(false);
-    expect(drawing.barrel.isRead).toBe(false);
-    expect(drawing.barrel.points.length).toBeGreaterThan(2);
-  });
+function side(callouts: CalloutView[], more: Partial<SideView> = {}): SideView {
+  return {
+    side: "LEFT",
+    callouts,
+    derived: [],
+    identities: [],
+    barrel: [],
+    spokes: [],
+    sheets: [],
+    stillWanted: 0,
+    ...more,
+  };
+}
 
-  it("draws the profile as read once there are two places", () => {
-    const one = { ...empty, barrel: [{ place: 10, size: 360, doubt: 0.3 }] };
-    expect(toDrawing(one).barrel.isRead).toBe(false);
-    const two = { ...empty, barrel: [...one.barrel, { place: 40, size: 340, doubt: 0.3 }] };
-    expect(toDrawing(two).barrel).toEqual({
-      isRead: true,
-      points: [
-        [10, 360],
-        [40, 340],
-      ],
-    });
-  });
+function sheet(anchors: SheetView["anchors"]): SheetView {
+  return {
+    view: "HUB",
+    title: "Hub",
+    width: 300,
+    height: 150,
+    shapes: [],
+    notes: [],
+    anchors,
+    dimensions: [],
+  };
+}
 
+describe("labels of the drawing", () => {
   it("puts all ways to measure the bolt circle at one place", () => {
     expect(toLabelId("STUD_NEIGHBOUR")).toBe("STUD_OVER_SKIP_ONE");
     expect(toLabelId("REGISTER")).toBe("REGISTER");
+    const labels = toLabels(
+      sheet([
+        { callout: "STUD_OVER_SKIP_ONE", x: 10, y: 10 },
+        { callout: "STUD_NEIGHBOUR", x: 10, y: 10 },
+      ]),
+      side([callout("STUD_OVER_SKIP_ONE"), callout("STUD_NEIGHBOUR")]),
+    );
+    expect(labels.map((l) => l.id)).toEqual(["STUD_OVER_SKIP_ONE"]);
+  });
+
+  it("stands labels beside their places, from top to bottom", () => {
+    const labels = toLabels(
+      sheet([
+        { callout: "FLANGE", x: 250, y: 90 },
+        { callout: "REGISTER", x: 240, y: 20 },
+        { callout: "LUG_COUNT", x: 20, y: 80 },
+        { callout: "STUD_MAJOR", x: 30, y: 10 },
+      ]),
+      side(
+        ["FLANGE", "REGISTER", "LUG_COUNT", "STUD_MAJOR"].map((id) => callout(id as CalloutView["callout"])),
+      ),
+    );
+    expect(labels.filter((l) => l.column === "left").map((l) => l.id)).toEqual(["STUD_MAJOR", "LUG_COUNT"]);
+    expect(labels.filter((l) => l.column === "right").map((l) => l.id)).toEqual(["REGISTER", "FLANGE"]);
+  });
+
+  it("leaves out what is not read at this end", () => {
+    expect(toLabels(sheet([{ callout: "RETAINER", x: 1, y: 1 }]), side([]))).toEqual([]);
+  });
+
+  it("says a question mark for what was not read, and the derived circle with its doubt", () => {
+    const unread = side([callout("REGISTER"), callout("STUD_OVER_SKIP_ONE")]);
+    expect(toValue("REGISTER", unread, "METRIC")).toBe("?");
+    expect(toValue("STUD_OVER_SKIP_ONE", unread, "METRIC")).toBe("?");
+    const read = side(unread.callouts, { boltCircle: 114.3, boltCircleDoubt: 0.13 });
+    expect(toValue("STUD_OVER_SKIP_ONE", read, "METRIC")).toBe("114.30 mm ± 0.13");
+    expect(toValue("STUD_OVER_SKIP_ONE", read, "INCH")).toBe("4.500 in ± 0.005");
   });
 });

@@ -1,7 +1,11 @@
 import type { Schemas } from "../../api/client";
+import { toDoubt, toLength, type UnitSystem } from "../../units/format";
 
 export type CalloutId = Schemas["CalloutView"]["callout"];
+export type CalloutView = Schemas["CalloutView"];
 export type SideView = Schemas["SideView"];
+export type SheetView = Schemas["Sheet"];
+export type ViewId = SheetView["view"];
 
 /** Ways to measure one thing share one place on the drawing. */
 export const CIRCLE_WAYS: CalloutId[] = [
@@ -16,60 +20,98 @@ export function toLabelId(id: CalloutId): CalloutId {
   return CIRCLE_WAYS.includes(id) ? "STUD_OVER_SKIP_ONE" : id;
 }
 
-/** Values for what was not read yet, so that something can be drawn, dashed. Millimetres. */
-const NOMINAL: Partial<Record<CalloutId, number>> = {
-  LUG_COUNT: 5,
-  STUD_MAJOR: 12.7,
-  STUD_SHOULDER: 13.5,
-  STUD_STICK_OUT: 36,
-  REGISTER: 68,
-  FLANGE: 146,
-  BRACKET_COUNT: 4,
-  BRACKET_ACROSS: 90,
-  BRACKET_UP: 60,
-  BRACKET_CIRCLE: 100,
-  BRACKET_HOLE: 11,
-  AXLE_OFFSET: 62,
-  WHEEL_BACKSPACING: 85,
-  WHEEL_PAD: 5,
-  WHEEL_BORE: 74,
+/** Short titles where the full one is too long for a label. */
+const SHORT: Partial<Record<CalloutId, string>> = {
+  STUD_OVER_SKIP_ONE: "Bolt circle",
+  STUD_PITCH: "Over ten threads",
+  STUD_FROM_DRUM: "Stud beyond drum",
+  REGISTER_STEP: "Register, outer step",
+  REGISTER_STEP_HEIGHT: "Outer step height",
+  FLANGE: "Axle flange outside",
+  FLANGE_THICKNESS: "Flange thickness",
+  HOLE_EDGE: "Hole to edge",
+  BRACKET_COUNT: "Bracket bolts",
+  BRACKET_ACROSS: "Bolts across",
+  BRACKET_UP: "Bolts up and down",
+  BRACKET_HOLE: "Bracket hole",
+  BACKING_PLATE: "Backing plate",
+  RETAINER: "Retainer",
+  BEARING_NUMBER: "Bearing number",
+  BEARING_OUTSIDE: "Bearing outside",
+  BEARING_BORE: "Bearing bore",
+  BEARING_WIDTH: "Bearing width",
+  SHOULDER: "Face to shoulder",
+  SEAL_START: "Face to seal journal",
+  SEAL_JOURNAL: "Seal journal",
+  INNER_JOURNAL: "Inner journal",
+  OUTER_JOURNAL: "Outer journal",
+  INNER_NUMBER: "Inner bearing no.",
+  OUTER_NUMBER: "Outer bearing no.",
+  KNUCKLE_RIB: "Knuckle rib height",
+  KNUCKLE_RIB_RADIUS: "Rib, radius",
+  SWIVEL_BALL: "Swivel ball",
+  UPRIGHT_HEIGHT: "Face to caliper ear",
+  EAR_THICKNESS: "Ear thickness",
+  AXLE_WIDTH: "Hub face to hub face",
+  LINE_LENGTH: "Line from actuator",
+  WHEEL_BACKSPACING: "Backspacing",
+  WHEEL_OVERALL: "Width over flanges",
+  WHEEL_FLANGE: "Rim flange outside",
+  WHEEL_BARREL: "Barrel inside",
+  WHEEL_SPOKE: "Spoke backs",
+  WHEEL_PAD: "Wheel under the nut",
+  WHEEL_NUT_SEAT: "Nut seat",
+  WHEEL_WEIGHTS: "Weights, height",
 };
-const NOMINAL_CIRCLE = 115;
-const NOMINAL_BARREL = [
-  [8, 356],
-  [34, 352],
-  [48, 336],
-  [76, 336],
-  [98, 344],
-] as const;
-const NOMINAL_SPOKES = [
-  [74, 5],
-  [110, 16],
-  [150, 27],
-] as const;
 
-/** A value for drawing, and whether it was read. */
-export interface Drawn {
-  value: number;
-  isRead: boolean;
+export function toTitle(c: CalloutView): string {
+  return SHORT[c.callout] ?? c.title;
 }
 
-/** What to draw of one side: read values solid, the rest nominal and dashed. */
-export function toDrawing(side: SideView) {
+/** What a label says of its dimension; a question mark while nothing was read. */
+export function toValue(id: CalloutId, side: SideView, units: UnitSystem): string {
+  if (id === "STUD_OVER_SKIP_ONE" && side.boltCircle !== undefined) {
+    return `${toLength(side.boltCircle, units)} ${toDoubt(side.boltCircleDoubt ?? 0, units)}`;
+  }
+  const c = side.callouts.find((one) => one.callout === id);
+  if (!c) return "";
+  if (c.kind === "THREAD" || c.kind === "WORD") return c.text ?? "?";
+  if (c.kind === "COUNT") return c.value === undefined ? "?" : String(c.value);
+  if (c.hasPlaces) {
+    const n = id === "WHEEL_BARREL" ? side.barrel.length : side.spokes.length;
+    return n === 0 ? "?" : n === 1 ? "1 place" : `${n} places`;
+  }
+  return c.value === undefined ? "?" : `${toLength(c.value, units)} ${toDoubt(c.doubt ?? 0, units)}`;
+}
+
+/** A label of the drawing: which side column it stands in, at which row, and where its leader ends (mm of the sheet). */
+export interface Label {
+  id: CalloutId;
+  callout: CalloutView;
+  column: "left" | "right";
+  row: number;
+  x: number;
+  y: number;
+}
+
+/**
+ * Lays labels out in two columns so that leaders cross little: the left half of the places to the left, each column from top
+ * to bottom.
+ */
+export function toLabels(sheet: SheetView, side: SideView): Label[] {
   const byId = new Map(side.callouts.map((c) => [c.callout, c]));
-  const at = (id: CalloutId): Drawn => {
-    const read = byId.get(id)?.value;
-    return { value: read ?? NOMINAL[id] ?? 10, isRead: read !== undefined };
-  };
-  const circle: Drawn = { value: side.boltCircle ?? NOMINAL_CIRCLE, isRead: side.boltCircle !== undefined };
-  const barrel = side.barrel.length > 1 ? side.barrel.map((s) => [s.place, s.size] as const) : NOMINAL_BARREL;
-  const spokes = side.spokes.length > 1 ? side.spokes.map((s) => [s.place, s.size] as const) : NOMINAL_SPOKES;
-  return {
-    at,
-    circle,
-    barrel: { points: [...barrel], isRead: side.barrel.length > 1 },
-    spokes: { points: [...spokes], isRead: side.spokes.length > 1 },
-  };
+  const seen = new Set<CalloutId>();
+  const places = sheet.anchors.flatMap((a) => {
+    const id = toLabelId(a.callout);
+    const callout = byId.get(id);
+    if (!callout || seen.has(id)) return [];
+    seen.add(id);
+    return [{ id, callout, x: a.x, y: a.y }];
+  });
+  places.sort((a, b) => a.x - b.x);
+  const half = Math.ceil(places.length / 2);
+  const columns = { left: places.slice(0, half), right: places.slice(half) };
+  return (["left", "right"] as const).flatMap((column) =>
+    columns[column].sort((a, b) => a.y - b.y).map((p, row) => ({ ...p, column, row })),
+  );
 }
-
-export type Drawing = ReturnType<typeof toDrawing>;

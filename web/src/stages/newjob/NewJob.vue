@@ -10,6 +10,7 @@ import { client, toData, type Schemas } from "../../api/client";
 import PlanView from "../../drawing/PlanView.vue";
 import { useSession } from "../../shell/session";
 import { toMessage } from "../../shell/useLoad";
+import { ENDS, SHAPES, SOURCES, toUsualShape } from "../vehicle/words";
 
 type NewJob = Schemas["NewJob"];
 
@@ -23,20 +24,6 @@ const VEHICLES = [
   { value: "LIGHT_TRUCK", label: "Light truck or van" },
   { value: "FOUR_BY_FOUR", label: "4x4" },
   { value: "TRAILER", label: "Trailer" },
-];
-const ENDS = [
-  { value: "FRONT_SPINDLE", label: "Front spindle" },
-  { value: "REAR_LIVE_AXLE", label: "Rear live axle" },
-  { value: "TRAILER_SPINDLE", label: "Trailer spindle" },
-];
-const SHAPES = [
-  { value: "CIRCLE", label: "on a circle" },
-  { value: "RECTANGLE", label: "at a rectangle's corners" },
-];
-const SOURCES = [
-  { value: "PLATE", label: "from its plate" },
-  { value: "WEIGHBRIDGE", label: "weighed" },
-  { value: "ESTIMATE", label: "estimated" },
 ];
 
 const job = reactive<NewJob>({
@@ -69,7 +56,7 @@ function onKind() {
 }
 
 function onEnd(axle: NewJob["axles"][number]) {
-  axle.bracketShape = axle.kind === "REAR_LIVE_AXLE" ? "RECTANGLE" : "CIRCLE";
+  axle.bracketShape = toUsualShape(axle.kind);
 }
 
 function onAdd() {

@@ -7,6 +7,7 @@ import { client, Refusal, sendDocument, toData, type Schemas } from "../../api/c
 import ImportReport from "../../shell/ImportReport.vue";
 import { useSession } from "../../shell/session";
 import { toMessage, useLoad } from "../../shell/useLoad";
+import { ENDS, toWord } from "../vehicle/words";
 import { toLength, toMass, toPrice } from "../../units/format";
 
 const session = useSession();
@@ -15,12 +16,6 @@ const { data: kits, failure, isLoading, load } = useLoad(() => toData(client.GET
 const picker = ref<HTMLInputElement | null>(null);
 const refusal = ref<Refusal | null>(null);
 const wanted = ref("");
-
-const ENDS = {
-  FRONT_SPINDLE: "front spindle",
-  REAR_LIVE_AXLE: "rear live axle",
-  TRAILER_SPINDLE: "trailer spindle",
-};
 
 const shown = computed(() =>
   (kits.value ?? []).filter((k) =>
@@ -90,7 +85,7 @@ async function onImport(event: Event) {
               ><template v-if="k.missingParts"> · {{ k.missingParts }} parts not in the box</template></span
             >
           </td>
-          <td>{{ k.fits.map((f) => ENDS[f]).join(", ") }}</td>
+          <td>{{ k.fits.map((f) => toWord(ENDS, f).toLowerCase()).join(", ") }}</td>
           <td class="figures">{{ k.patterns.join(", ") }}</td>
           <td class="right figures">{{ toLength(k.discMm, session.units) }}</td>
           <td class="right figures">{{ toMass(k.ratedLoadKg, session.units) }}</td>

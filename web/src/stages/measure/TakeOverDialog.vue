@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import Dialog from "primevue/dialog";
+import { computed, ref, watch } from "vue";
+import { client, toData, type Schemas } from "../../api/client";
+import { toMessage } from "../../shell/useLoad";
+import { toSideWord } from "../../verdict/words";
+
+/** Takes readings over from another end of the job, once both are proven equal as far as both were read. */
+const { jobId, axleId, side } = defineProps<{
+  jobId: number;
+  axleId: number;
+  side: Schemas["SideView"]["side"];
+}>();
+const isOpen = defineModel<boolean>({ required: true });
+const emit = defineEmits<{ taken: [count: number] }>();
+
+type Axle = Schemas["AxleCard"];
+const axles = ref<Axle[]>([]);
+const from = ref("");
+const group = ref<"end" | "wheel">("end");
+const answer = ref("");
+
+const ends = computed(() =>
+  axles.value.flatMap((a) =>
+    a.sides
+      .filter((s) => s.read && !(a.id === axleId && s.side === side))
+      .map((s) => ({
+        key: `${a.id}:${s.side}`,
+        label: `${a.name}, ${toSideWord(s.side)} (${s.read} readings)`,
+      })),
+  ),
+);
+
+watch(isOpen, async (open) => {
+  if (!open) return;
+  answer.value = "";
+  try {
+    axles.value = (
+      await toData(client.GET("/api/jobs/{id}/vehicle", { params: { path: { id: jobId } } }))
+    ).axles;
+    from.value = ends.value[0]?.key ?? "";
+  } catch (e) {
+    answer.value = toMessage(e);
+  }
+});
+
+async function onTake() {
+  const [fromAxle, fromSide] = from.value.split(":");
+  try {
+    const result = await toData(
+      client.POST("/api/axles/{axleId}/copies", {
+        params: { path: { axleId } },
+        body: {
+          fromAxle: Number(fromAxle),
+          fromSide: fromSide as Schemas["CopyRequest"]["fromSide"],
+          toSide: side,
+          wheel: group.value === "wheel",
+        },
+      }),
+    );
+    if (result.refused) answer.value = result.refused;
+    else {
+      isOpen.value = false;
+      emit("taken", result.taken);
+    }
+  } catch (e) {
+    answer.value = toMessage(e);
+  }
+}
+</script>
+
+<template>
+  <Dialog
+    v-model:visible="isOpen"
+    modal
+    :header="`Take readings over to the ${toSideWord(side)} side`"
+    class="over"
+  >
+    <p>
+      Left and right differ more often than one thinks. Readings are taken over only after both ends were
+      proven equal where both were read.
+    </p>
+    <p v-if="!ends.length" class="soft">No other end of this job has readings yet.</p>
+    <template v-else>
+      <label
+        >From
+        <select v-model="from">
+          <option v-for="e in ends" :key="e.key" :value="e.key">{{ e.label }}</option>
+        </select>
+      </label>
+      <label
+        >What
+        <select v-model="group">
+          <option value="end">the axle end</option>
+          <option value="wheel">the wheel</option>
+        </select>
+      </label>
+    </template>
+    <p v-if="answer" class="failure" role="alert">{{ answer }}</p>
+    <template #footer>
+      <button type="button" class="plain-button" @click="isOpen = false">Close</button>
+      <button type="button" class="plain-button strong" :disabled="!from" @click="onTake">Take over</button>
+    </template>
+  </Dialog>
+</template>
+
+<style scoped>
+label {
+  display: flex;
+  flex-direction: column;
+  font-size: 0.95rem;
+  color: var(--ink-soft);
+  margin-top: 0.6rem;
+}
+
+select,
+.plain-button {
+  font: inherit;
+  min-height: 46px;
+  padding: 0 0.8rem;
+  border: 1px solid var(--ink-soft);
+  background: var(--sheet);
+  color: var(--ink);
+}
+
+.plain-button {
+  cursor: pointer;
+}
+
+.strong {
+  background: var(--accent);
+  border-color: var(--accent);
+  color: var(--sheet);
+  font-weight: 600;
+}
+</style>
+<style>
+.over {
+  max-width: 34rem;
+}
+</style>

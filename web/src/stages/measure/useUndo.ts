@@ -1,0 +1,40 @@
+import { computed, ref } from "vue";
+
+/** Something that was done and can be taken back and done again. */
+export interface Deed {
+  undo: () => Promise<unknown> | unknown;
+  redo: () => Promise<unknown> | unknown;
+}
+
+/** A stack of deeds with undo and redo; a new deed ends what could be redone. */
+export function useUndo() {
+  const done = ref<Deed[]>([]);
+  const undone = ref<Deed[]>([]);
+
+  function did(deed: Deed) {
+    done.value.push(deed);
+    undone.value = [];
+  }
+
+  async function undo() {
+    const deed = done.value.pop();
+    if (!deed) return;
+    await deed.undo();
+    undone.value.push(deed);
+  }
+
+  async function redo() {
+    const deed = undone.value.pop();
+    if (!deed) return;
+    await deed.redo();
+    done.value.push(deed);
+  }
+
+  return {
+    did,
+    undo,
+    redo,
+    canUndo: computed(() => done.value.length > 0),
+    canRedo: computed(() => undone.value.length > 0),
+  };
+}

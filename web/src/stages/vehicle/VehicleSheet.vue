@@ -1,0 +1,399 @@
+<script setup lang="ts">
+import { computed, reactive, ref, watch } from "vue";
+import { client, toData, type Schemas } from "../../api/client";
+import { useSession } from "../../shell/session";
+import { toMessage, useLoad } from "../../shell/useLoad";
+import AxlePanel from "./AxlePanel.vue";
+import ChoiceField from "./ChoiceField.vue";
+import PlanDrawing from "./PlanDrawing.vue";
+import TextField from "./TextField.vue";
+import { BOOSTERS, FLUIDS, LOOKED_AT, SEEN, SOURCES, STATES, USES, VALVES } from "./words";
+
+/** The look-over: the vehicle from above; touching a part opens what is known of it. */
+const { jobId } = defineProps<{ jobId: number }>();
+const session = useSession();
+const {
+  data: vehicle,
+  failure,
+  isLoading,
+} = useLoad(() => toData(client.GET("/api/jobs/{id}/vehicle", { params: { path: { id: jobId } } })));
+
+const part = ref("vehicle");
+const saveFailure = ref("");
+const isSaved = ref(false);
+const draft = reactive<{ sheet: Schemas["VehicleSheet"] | null }>({ sheet: null });
+
+watch(vehicle, (now) => {
+  draft.sheet = now ? (JSON.parse(JSON.stringify(now.sheet)) as Schemas["VehicleSheet"]) : null;
+});
+
+const PARTS = [
+  { id: "vehicle", label: "Vehicle" },
+  { id: "brakes", label: "Brakes as found" },
+  { id: "owner", label: "Owner's wishes" },
+  { id: "condition", label: "Condition" },
+];
+const axle = computed(() => vehicle.value?.axles.find((a) => `axle:${a.id}` === part.value) ?? null);
+const isAxle = computed(() => part.value.startsWith("axle:"));
+const minutes = computed(() =>
+  (vehicle.value?.offers ?? [])
+    .filter((o) => draft.sheet?.whileApart.includes(o.id))
+    .reduce((sum, o) => sum + o.minutes, 0),
+);
+
+const budget = computed({
+  get: () => (draft.sheet?.wishes.budgetCents ? (draft.sheet.wishes.budgetCents / 100).toFixed(2) : ""),
+  set: (text: string) => {
+    const value = Number(text.replace(",", "."));
+    if (draft.sheet) draft.sheet.wishes.budgetCents = Number.isFinite(value) ? Math.round(value * 100) : 0;
+  },
+});
+
+function toState(what: string): string {
+  return draft.sheet?.conditions.find((c) => c.what === what)?.state ?? "";
+}
+
+function onState(what: string, event: Event) {
+  if (!draft.sheet) return;
+  const state = (event.target as HTMLSelectElement).value;
+  const others = draft.sheet.conditions.filter((c) => c.what !== what);
+  const note = draft.sheet.conditions.find((c) => c.what === what)?.note ?? "";
+  draft.sheet.conditions = state
+    ? [...others, { what, state: state as Schemas["Condition"]["state"], note }]
+    : others;
+}
+
+function onNote(what: string, event: Event) {
+  const condition = draft.sheet?.conditions.find((c) => c.what === what);
+  if (condition) condition.note = (event.target as HTMLInputElement).value;
+}
+
+async function onSave() {
+  if (!vehicle.value || !draft.sheet) return;
+  saveFailure.value = "";
+  try {
+    vehicle.value = await toData(
+      client.PUT("/api/jobs/{id}/vehicle", {
+        params: { path: { id: jobId } },
+        body: { version: vehicle.value.version, sheet: draft.sheet },
+      }),
+    );
+    isSaved.value = true;
+    setTimeout(() => (isSaved.value = false), 3000);
+  } catch (e) {
+    saveFailure.value = toMessage(e);
+  }
+}
+</script>
+
+<template>
+  <div class="page">
+    <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
+    <p v-else-if="isLoading && !vehicle" class="soft">Fetching the vehicle sheet …</p>
+    <template v-if="vehicle && draft.sheet">
+      <div class="page-head">
+        <h1>{{ vehicle.title }}</h1>
+        <span class="soft">{{ vehicle.vehicle }}</span>
+      </div>
+      <p v-for="c in vehicle.cautions" :key="c" class="caution">{{ c }}</p>
+      <div class="two">
+        <div class="sheet plan">
+          <PlanDrawing :vehicle="vehicle" :selected="part" @pick="part = $event" />
+        </div>
+        <div class="sheet side">
+          <div class="tabs" role="group" aria-label="Part of the vehicle">
+            <button
+              v-for="p in PARTS"
+              :key="p.id"
+              type="button"
+              :aria-pressed="part === p.id"
+              @click="part = p.id"
+            >
+              {{ p.label }}
+            </button>
+            <button
+              v-for="a in vehicle.axles"
+              :key="a.id"
+              type="button"
+              :aria-pressed="part === `axle:${a.id}`"
+              @click="part = `axle:${a.id}`"
+            >
+              {{ a.name }}
+            </button>
+            <button
+              v-if="session.mayChange"
+              type="button"
+              :aria-pressed="part === 'axle:new'"
+              aria-label="Another axle"
+              @click="part = 'axle:new'"
+            >
+              +
+            </button>
+          </div>
+
+          <AxlePanel v-if="isAxle" :key="part" :axle="axle" :job-id="jobId" @saved="vehicle = $event" />
+          <form v-else class="panel" @submit.prevent="onSave">
+            <template v-if="part === 'vehicle'">
+              <div class="grid">
+                <ChoiceField v-model="draft.sheet.use" label="Used for" :choices="USES" />
+                <TextField v-model="draft.sheet.mass" label="Mass" hint="1240 kg or 2730 lb" />
+                <ChoiceField v-model="draft.sheet.massFrom" label="Mass known" :choices="SOURCES" />
+                <TextField v-model="draft.sheet.wheelbase" label="Wheelbase" hint="2440 mm or 96 in" />
+                <TextField
+                  v-model="draft.sheet.centreHeight"
+                  label="Height of the centre of gravity"
+                  hint="estimate"
+                />
+                <TextField v-model="draft.sheet.tyre" label="Tyre" hint="165 R 14" />
+              </div>
+              <p class="soft small">
+                Figures are metric unless a unit is written. Year and model prove nothing: measure.
+              </p>
+            </template>
+
+            <template v-else-if="part === 'brakes'">
+              <div class="grid">
+                <div class="field">
+                  <label for="circuits">Circuits</label>
+                  <select id="circuits" v-model.number="draft.sheet.brakes.circuits">
+                    <option :value="0">not looked at</option>
+                    <option :value="1">one</option>
+                    <option :value="2">two</option>
+                  </select>
+                </div>
+                <TextField v-model="draft.sheet.brakes.masterBore" label="Master bore" hint="3/4 in" />
+                <TextField v-model="draft.sheet.brakes.masterStroke" label="Master stroke" hint="1 3/8 in" />
+                <TextField
+                  v-model="draft.sheet.brakes.pedalRatio"
+                  label="Pedal ratio"
+                  hint="5.5"
+                  :most="10"
+                />
+                <ChoiceField v-model="draft.sheet.brakes.booster" label="Booster" :choices="BOOSTERS" />
+                <ChoiceField
+                  v-model="draft.sheet.brakes.residualValve"
+                  label="Residual valve"
+                  :choices="SEEN"
+                />
+                <ChoiceField v-model="draft.sheet.brakes.valve" label="Valve" :choices="VALVES" />
+                <ChoiceField
+                  v-model="draft.sheet.brakes.isolates"
+                  label="Isolates front from rear"
+                  :choices="SEEN"
+                />
+                <ChoiceField v-model="draft.sheet.brakes.fluid" label="Fluid" :choices="FLUIDS" />
+                <TextField v-model="draft.sheet.brakes.fittings" label="Fittings" :most="200" />
+                <TextField v-model="draft.sheet.brakes.parking" label="Parking brake" :most="200" />
+                <ChoiceField
+                  v-if="vehicle.kind === 'TRAILER'"
+                  v-model="draft.sheet.brakes.breakaway"
+                  label="Breakaway"
+                  :choices="SEEN"
+                />
+              </div>
+            </template>
+
+            <template v-else-if="part === 'owner'">
+              <div class="grid">
+                <TextField
+                  v-model="draft.sheet.wishes.pattern"
+                  label="Lug pattern wanted"
+                  hint="any"
+                  :most="80"
+                />
+                <TextField v-model="budget" label="Budget (EUR)" hint="not said" :most="10" />
+              </div>
+              <div class="checks">
+                <label
+                  ><input v-model="draft.sheet.wishes.parkingNeeded" type="checkbox" /> A parking brake is
+                  legally needed on a converted axle</label
+                >
+              </div>
+              <p class="soft">
+                {{
+                  vehicle.mustBeReversible
+                    ? "It must be able to go back to drums."
+                    : "It need not go back to drums."
+                }}
+              </p>
+            </template>
+
+            <template v-else>
+              <table class="plain">
+                <thead>
+                  <tr>
+                    <th scope="col">Looked at</th>
+                    <th scope="col">State</th>
+                    <th scope="col">Note</th>
+                  </tr>
+                </thead>
+                <tbody>
+                  <tr v-for="what in LOOKED_AT" :key="what">
+                    <td>{{ what }}</td>
+                    <td>
+                      <select
+                        :value="toState(what)"
+                        :aria-label="`State of ${what}`"
+                        @change="onState(what, $event)"
+                      >
+                        <option value="">not looked at</option>
+                        <option v-for="s in STATES" :key="s.value" :value="s.value">{{ s.label }}</option>
+                      </select>
+                    </td>
+                    <td>
+                      <input
+                        :value="draft.sheet.conditions.find((c) => c.what === what)?.note ?? ''"
+                        :disabled="!toState(what)"
+                        :aria-label="`Note on ${what}`"
+                        maxlength="300"
+                        @input="onNote(what, $event)"
+                      />
+                    </td>
+                  </tr>
+                </tbody>
+              </table>
+              <h3>While it is apart</h3>
+              <div class="checks">
+                <label v-for="o in vehicle.offers" :key="o.id"
+                  ><input v-model="draft.sheet.whileApart" type="checkbox" :value="o.id" /> {{ o.title }}
+                  <span class="soft small figures">{{ o.minutes }} min</span></label
+                >
+              </div>
+              <p class="soft">
+                Worth doing because the axle is open; nobody has to. Chosen: {{ minutes }} min more.
+              </p>
+            </template>
+
+            <p v-if="saveFailure" class="failure" role="alert">{{ saveFailure }}</p>
+            <div class="ways">
+              <button v-if="session.mayChange" type="submit" class="strong">Save</button>
+              <span v-if="isSaved" class="soft" role="status">Saved.</span>
+            </div>
+          </form>
+        </div>
+      </div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.two {
+  display: grid;
+  grid-template-columns: 24rem minmax(0, 1fr);
+  gap: 1rem;
+}
+
+.plan {
+  padding: 0.5rem;
+}
+
+.tabs {
+  display: flex;
+  flex-wrap: wrap;
+  border-bottom: 1px solid var(--line);
+}
+
+.tabs button {
+  font: inherit;
+  min-height: 46px;
+  padding: 0 0.85rem;
+  border: 0;
+  background: none;
+  color: var(--ink-soft);
+  cursor: pointer;
+}
+
+.tabs button[aria-pressed="true"] {
+  color: var(--ink);
+  font-weight: 600;
+  box-shadow: inset 0 -3px 0 var(--accent);
+}
+
+.caution {
+  margin: 0 0 0.5rem;
+}
+
+:deep(.panel) {
+  padding: 0.9rem 1rem 1.1rem;
+}
+
+:deep(.panel h2) {
+  margin-bottom: 0.6rem;
+}
+
+:deep(.panel h3) {
+  font-size: 1.05rem;
+  margin: 1rem 0 0.2rem;
+}
+
+:deep(.grid) {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(14rem, 1fr));
+  gap: 0.7rem 1rem;
+}
+
+:deep(.checks) {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.2rem 1.4rem;
+  margin-top: 0.7rem;
+}
+
+:deep(.checks label) {
+  display: flex;
+  align-items: center;
+  gap: 0.5rem;
+  min-height: 44px;
+}
+
+:deep(.checks input) {
+  width: 22px;
+  height: 22px;
+  accent-color: var(--accent);
+}
+
+:deep(.ways) {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.8rem;
+  align-items: center;
+  margin-top: 1rem;
+}
+
+:deep(.ways button),
+:deep(.ways .go) {
+  font: inherit;
+  min-height: 46px;
+  padding: 0 1.3rem;
+  border: 1px solid var(--accent);
+  background: var(--sheet);
+  color: var(--accent);
+  display: inline-flex;
+  align-items: center;
+  text-decoration: none;
+  cursor: pointer;
+}
+
+:deep(.ways .strong) {
+  background: var(--accent);
+  color: var(--sheet);
+  font-weight: 600;
+}
+
+select,
+td input {
+  font: inherit;
+  min-height: 44px;
+  padding: 0 0.5rem;
+  border: 1px solid var(--ink-soft);
+  background: var(--sheet);
+  color: var(--ink);
+  width: 100%;
+}
+
+@media (max-width: 900px) {
+  .two {
+    grid-template-columns: 1fr;
+  }
+}
+</style>
