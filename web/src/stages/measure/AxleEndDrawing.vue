@@ -19,12 +19,13 @@ const session = useSession();
 
 // The picture has units of its own; the sheet's millimetres are scaled into the room between the label columns.
 const WIDTH = 960;
-const LABEL = { width: 168, height: 40, step: 43, top: 4 };
+const LABEL = { width: 168, height: 42, top: 4 };
 const GAP = 14;
 
 const labels = computed(() => toLabels(sheet, side));
 const rows = computed(() => Math.max(9, ...labels.value.map((l) => l.row + 1)));
-const height = computed(() => LABEL.top + rows.value * LABEL.step);
+const step = computed(() => (rows.value > 9 ? 44 : 48));
+const height = computed(() => LABEL.top + rows.value * step.value);
 const scale = computed(() =>
   Math.min((WIDTH - 2 * (LABEL.width + GAP)) / sheet.width, (height.value - 6) / sheet.height),
 );
@@ -38,17 +39,34 @@ const selectedLabel = computed(() => toLabelId(selected));
 const placed = computed(() =>
   labels.value.map((l) => {
     const inColumn = labels.value.filter((o) => o.column === l.column).length;
-    const spread = inColumn < rows.value ? (rows.value * LABEL.step) / inColumn : LABEL.step;
+    const spread = (rows.value * step.value) / inColumn;
     return {
       ...l,
       boxX: l.column === "left" ? 2 : WIDTH - LABEL.width - 2,
-      boxY: LABEL.top + l.row * Math.min(spread, LABEL.step * 1.35),
+      boxY: LABEL.top + l.row * Math.min(spread, step.value * 1.25),
       tipX: sx(l.x),
       tipY: sy(l.y),
     };
   }),
 );
-const dimension = computed(() => sheet.dimensions.find((d) => d.callout === selected));
+
+/** Dimension lines shorter than this have their arrows outside, pointing in. */
+const ROOM_FOR_ARROWS = 34;
+const OUTSIDE = 22;
+const dimensionLines = computed(() => {
+  const d = sheet.dimensions.find((one) => one.callout === selected);
+  if (!d) return [];
+  const a = { x: sx(d.x1), y: sy(d.y1) };
+  const b = { x: sx(d.x2), y: sy(d.y2) };
+  const length = Math.hypot(b.x - a.x, b.y - a.y);
+  if (length >= ROOM_FOR_ARROWS) return [{ from: a, to: b, both: true }];
+  const ux = length > 0 ? ((b.x - a.x) / length) * OUTSIDE : 0;
+  const uy = length > 0 ? ((b.y - a.y) / length) * OUTSIDE : OUTSIDE;
+  return [
+    { from: { x: a.x - ux, y: a.y - uy }, to: a, both: false },
+    { from: { x: b.x + ux, y: b.y + uy }, to: b, both: false },
+  ];
+});
 
 function toLeader(l: (typeof placed.value)[number]): string {
   const from = l.column === "left" ? l.boxX + LABEL.width : l.boxX;
@@ -133,13 +151,14 @@ function toName(l: (typeof placed.value)[number]): string {
     </g>
 
     <line
-      v-if="dimension"
-      :x1="sx(dimension.x1)"
-      :y1="sy(dimension.y1)"
-      :x2="sx(dimension.x2)"
-      :y2="sy(dimension.y2)"
+      v-for="(d, i) in dimensionLines"
+      :key="`dimension${i}`"
+      :x1="d.from.x"
+      :y1="d.from.y"
+      :x2="d.to.x"
+      :y2="d.to.y"
       class="dimension"
-      marker-start="url(#tip)"
+      :marker-start="d.both ? 'url(#tip)' : undefined"
       marker-end="url(#tip)"
       aria-hidden="true"
     />
@@ -158,9 +177,9 @@ function toName(l: (typeof placed.value)[number]): string {
       @keydown.space.prevent="emit('pick', l.id)"
     >
       <rect :x="l.boxX" :y="l.boxY" :width="LABEL.width" :height="LABEL.height" class="box" />
-      <text :x="l.boxX + 8" :y="l.boxY + 15" class="title">{{ toTitle(l.callout) }}</text>
-      <text :x="l.boxX + 8" :y="l.boxY + 34" class="value">{{ toValue(l.id, side, session.units) }}</text>
-      <text v-if="l.callout.odd" :x="l.boxX + LABEL.width - 14" :y="l.boxY + 34" class="mark">!</text>
+      <text :x="l.boxX + 8" :y="l.boxY + 16" class="title">{{ toTitle(l.callout) }}</text>
+      <text :x="l.boxX + 8" :y="l.boxY + 36" class="value">{{ toValue(l.id, side, session.units) }}</text>
+      <text v-if="l.callout.odd" :x="l.boxX + LABEL.width - 14" :y="l.boxY + 37" class="mark">!</text>
     </g>
   </svg>
 </template>
@@ -297,12 +316,12 @@ function toName(l: (typeof placed.value)[number]): string {
 }
 
 .title {
-  font-size: 13.5px;
+  font-size: 14px;
   fill: var(--ink-soft);
 }
 
 .value {
-  font-size: 17px;
+  font-size: 17.5px;
   font-weight: 600;
   fill: var(--ink);
 }

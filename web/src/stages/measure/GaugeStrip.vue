@@ -200,7 +200,6 @@ defineExpose({ giveBack, typeIn });
       </h2>
       <p>{{ callout.howTo }}</p>
       <p v-if="callout.slip" class="soft small">Common slip: {{ callout.slip }}</p>
-      <p v-if="callout.caution" class="caution small">{{ callout.caution }}</p>
     </div>
     <div v-if="session.mayChange" class="entry">
       <label v-if="isCircle"
@@ -266,6 +265,7 @@ defineExpose({ giveBack, typeIn });
         {{ problem || echo }}
       </p>
       <button v-if="shownMend" type="button" class="mend" @click="onMend">Take it as {{ shownMend }}</button>
+      <p v-if="callout.caution" class="caution small">{{ callout.caution }}</p>
       <p v-if="warning" class="caution small">{{ warning }}</p>
       <p v-if="callout.odd" class="failure small">{{ callout.odd }}</p>
     </div>
@@ -316,7 +316,7 @@ p {
   margin: 0.12rem 0;
 }
 
-.what .caution {
+.answer .caution {
   padding: 0.25rem 0.6rem;
 }
 
@@ -344,6 +344,11 @@ select {
   padding: 0 0.5rem;
   border: 1px solid var(--ink-soft);
   border-radius: 0;
+}
+
+input:focus-visible,
+select:focus-visible {
+  outline-offset: -1px;
 }
 
 select {

@@ -94,10 +94,16 @@ export interface Label {
   y: number;
 }
 
-/**
- * Lays labels out in two columns so that leaders cross little: the left half of the places to the left, each column from top
- * to bottom.
- */
+/** Places in this part of a sheet have their labels to the left, unless the other column is full. */
+const LEFT_PART = 0.42;
+const MOST_ROWS = 10;
+
+/** Places low on the sheet have their labels above them: the farther ones must then come lower, or leaders cross. */
+function toOrder(place: { x: number; y: number }, column: Label["column"]): number {
+  return place.y + (column === "right" ? 0.5 : -0.5) * place.x;
+}
+
+/** Lays labels out in two columns, each from top to bottom, so that leaders cross little. */
 export function toLabels(sheet: SheetView, side: SideView): Label[] {
   const byId = new Map(side.callouts.map((c) => [c.callout, c]));
   const seen = new Set<CalloutId>();
@@ -109,9 +115,12 @@ export function toLabels(sheet: SheetView, side: SideView): Label[] {
     return [{ id, callout, x: a.x, y: a.y }];
   });
   places.sort((a, b) => a.x - b.x);
-  const half = Math.ceil(places.length / 2);
+  const toTheLeft = places.filter((p) => p.x < sheet.width * LEFT_PART).length;
+  const half = Math.min(MOST_ROWS, Math.max(toTheLeft, places.length - MOST_ROWS));
   const columns = { left: places.slice(0, half), right: places.slice(half) };
   return (["left", "right"] as const).flatMap((column) =>
-    columns[column].sort((a, b) => a.y - b.y).map((p, row) => ({ ...p, column, row })),
+    columns[column]
+      .sort((a, b) => toOrder(a, column) - toOrder(b, column))
+      .map((p, row) => ({ ...p, column, row })),
   );
 }

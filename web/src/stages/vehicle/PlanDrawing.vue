@@ -90,9 +90,9 @@ function toName(axle: Schemas["AxleCard"]): string {
       @keydown.enter.prevent="emit('pick', 'brakes')"
       @keydown.space.prevent="emit('pick', 'brakes')"
     >
-      <rect :x="MIDDLE - 60" y="78" width="52" height="34" class="box" />
-      <text :x="MIDDLE - 34" y="100" text-anchor="middle" class="small">
-        {{ circuits ? `${circuits}×` : "?" }}
+      <rect :x="MIDDLE - 76" y="74" width="94" height="34" class="box" />
+      <text :x="MIDDLE - 29" y="96" text-anchor="middle" class="small">
+        {{ ["circuits?", "one circuit", "two circuits"][circuits] }}
       </text>
     </g>
     <g
@@ -157,8 +157,8 @@ function toName(axle: Schemas["AxleCard"]): string {
           {{ LETTER[s.side] }}
         </text>
       </g>
-      <text :x="MIDDLE + 6" :y="a.y - 12" text-anchor="middle" class="name">{{ a.name }}</text>
-      <text :x="MIDDLE + 6" :y="a.y + 28" text-anchor="middle" class="small">
+      <text :x="MIDDLE - 10" :y="a.y - 12" class="name">{{ a.name }}</text>
+      <text :x="MIDDLE - 10" :y="a.y + 28" class="small">
         {{ a.sides.map((s) => (s.wanted ? `${s.wanted} wanted` : "all read")).join(" · ") }}
       </text>
     </g>

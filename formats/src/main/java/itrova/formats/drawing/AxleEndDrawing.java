@@ -62,7 +62,8 @@ public final class AxleEndDrawing {
                     REGISTER_STEP_HEIGHT,
                     FLANGE,
                     FLANGE_THICKNESS,
-                    HOLE_EDGE -> View.HUB;
+                    HOLE_EDGE,
+                    AXLE_WIDTH -> View.HUB;
             default -> View.INNER;
         };
     }

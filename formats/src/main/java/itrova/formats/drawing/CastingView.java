@@ -32,7 +32,6 @@ final class CastingView {
         }
         p.note(MOUNTING_FACE - 112, AXIS + 12, "inboard");
         p.note(MOUNTING_FACE + 14, AXIS + 12, "outboard");
-        p.touch(Callout.AXLE_WIDTH, 0, 10);
         return p.sheet(Sheet.View.INNER, portal ? "Portal box" : "Upright", WIDTH, HEIGHT, wanted);
     }
 

@@ -56,7 +56,6 @@ final class HousingView {
         p.note(HOUSING_FACE - 70, AXIS + 12, "inboard");
         p.note(HOUSING_FACE + 70, AXIS + 12, "outboard");
         p.note(HOUSING_FACE - 76, p.y(10), p.end().form().retention().word());
-        p.touch(Callout.AXLE_WIDTH, 60, 10);
         return p.sheet(Sheet.View.INNER, "Housing end", WIDTH, HEIGHT, wanted);
     }
 

@@ -116,6 +116,7 @@ final class HubView {
         }
         drum(p, circle, register);
         stud(p, circle, thick);
+        p.touch(Callout.AXLE_WIDTH, 0, 5);
         p.touch(Callout.REGISTER, height / 2, register - 2);
         p.dimension(Callout.REGISTER, height / 2, 0, height / 2, register);
         p.touch(Callout.REGISTER_HEIGHT, height, register * 0.6);

@@ -32,7 +32,6 @@ final class SpindleView {
         rib(p);
         p.note(BRACKET_FACE - 62, AXIS + 12, "inboard");
         p.note(BRACKET_FACE + 110, AXIS + 12, "outboard");
-        p.touch(Callout.AXLE_WIDTH, -60, 8);
         p.touch(Callout.LINE_LENGTH, -50, 20);
         return p.sheet(
                 Sheet.View.INNER,
@@ -142,7 +141,7 @@ final class SpindleView {
                 p.box(Style.SOLID, true, start + 13, 0, start + 19, outer + 7);
             }
         }
-        p.note(p.x(start) - 12, p.y(outer + 22), p.end().form().nut().word());
+        p.note(p.x(start) - 58, p.y(outer + 30), p.end().form().nut().word());
     }
 
     private static void rib(Pencil p) {
