@@ -156,7 +156,7 @@ class ApiTest {
         JsonNode register = callout(answer.json(), "REGISTER");
         assertThat(register.path("value").asDouble()).isEqualTo(71.4375, within(1e-9));
         assertThat(register.path("doubt").asDouble()).isPositive();
-        assertThat(register.path("readings").get(0).path("text").asString()).isEqualTo("2 13/16");
+        assertThat(register.path("readings").get(0).path("text").asString()).isEqualTo("2 13/16 in");
         assertThat(register.path("readings").get(0).path("by").asString()).isEqualTo("Tam Orrin");
     }
 

@@ -19,7 +19,26 @@ class ArchitectureTest {
             .should()
             .onlyDependOnClassesThat()
             .resideInAnyPackage(
-                    "itrova.core..", "java.lang..", "java.util..", "java.math..", "org.hipparchus..", "org.jspecify..");
+                    "itrova.core..",
+                    "java.lang..",
+                    "java.util..",
+                    "java.math..",
+                    "java.time..",
+                    "java.io..",
+                    "java.nio.charset..",
+                    "org.hipparchus..",
+                    "org.jspecify..");
+
+    /** The core reads nothing but the tables in its own build. */
+    @ArchTest
+    static final ArchRule ONLY_TABLES_ARE_READ = noClasses()
+            .that()
+            .resideInAPackage("itrova.core..")
+            .and()
+            .resideOutsideOfPackage("itrova.core.table..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("java.io..", "java.nio..", "java.net..");
 
     @ArchTest
     static final ArchRule FORMATS_KNOW_NO_SERVER = noClasses()

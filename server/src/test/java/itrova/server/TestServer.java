@@ -133,6 +133,11 @@ final class TestServer implements AutoCloseable {
             return send(request(path).POST(HttpRequest.BodyPublishers.ofString(body)));
         }
 
+        /** Posts bytes of any type. */
+        Answer post(String path, String type, byte[] body) throws IOException, InterruptedException {
+            return send(request(path, type).POST(HttpRequest.BodyPublishers.ofByteArray(body)));
+        }
+
         Answer put(String path, String body) throws IOException, InterruptedException {
             return send(request(path).PUT(HttpRequest.BodyPublishers.ofString(body)));
         }
@@ -142,8 +147,12 @@ final class TestServer implements AutoCloseable {
         }
 
         private HttpRequest.Builder request(String path) {
+            return request(path, "application/json");
+        }
+
+        private HttpRequest.Builder request(String path, String type) {
             HttpRequest.Builder builder =
-                    HttpRequest.newBuilder(URI.create(base + path)).header("Content-Type", "application/json");
+                    HttpRequest.newBuilder(URI.create(base + path)).header("Content-Type", type);
             if (sendsToken) {
                 cookies.getCookieStore().getCookies().stream()
                         .filter(c -> c.getName().equals("XSRF-TOKEN"))
