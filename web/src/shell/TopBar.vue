@@ -12,6 +12,7 @@ const session = useSession();
 const outbox = useOutbox();
 const router = useRouter();
 const toast = useToast();
+void outbox.send(); // what waited in the browser, from before a reload
 const isDark = ref(localStorage.getItem("itrova.dark") === "yes");
 document.documentElement.classList.toggle("dark", isDark.value);
 

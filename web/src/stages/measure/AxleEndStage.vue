@@ -64,6 +64,19 @@ const nextWanted = computed<CalloutId>(() => {
   return wanted?.callout ?? open?.callout ?? "LUG_COUNT";
 });
 const selected = computed<CalloutId>(() => picked.value ?? nextWanted.value);
+/** Whether the dimension shown was picked by the program: then fresh advice may change it until something is typed. */
+const isPickedForMe = ref(true);
+
+function pickNext() {
+  picked.value = nextWanted.value;
+  isPickedForMe.value = true;
+}
+
+function pick(id: CalloutId | null) {
+  picked.value = id;
+  isPickedForMe.value = false;
+}
+
 const callout = computed(() => side.value?.callouts.find((c) => c.callout === selected.value) ?? null);
 const sheet = computed(() => side.value?.sheets.find((s) => s.view === callout.value?.view) ?? null);
 const loud = computed(() =>
@@ -73,6 +86,7 @@ const loud = computed(() =>
 );
 
 watch(end, (now) => {
+  if (now && picked.value === null) pickNext();
   if (now) axle.set({ jobId: now.jobId, jobTitle: now.jobTitle, name: now.name, chosenKit: now.chosenKit });
 });
 
@@ -88,6 +102,7 @@ async function loadAdvice() {
     entered.value = new Set(
       outbox.waiting.filter((e) => e.axleId === axle.axleId).map((e) => `${e.side}:${e.callout}`),
     );
+    if (isPickedForMe.value && strip.value?.isPristine()) pickNext();
   } catch {
     // the drawing works without advice; it is asked for again after the next reading
   }
@@ -95,17 +110,17 @@ async function loadAdvice() {
 
 function onSide(next: Side) {
   sideId.value = next;
-  picked.value = null;
+  pickNext();
 }
 
 function onView(view: ViewId) {
   const here = side.value?.callouts.filter((c) => c.view === view) ?? [];
-  picked.value = (here.find((c) => c.wanted) ?? here.find((c) => c.open) ?? here[0])?.callout ?? null;
+  pick((here.find((c) => c.wanted) ?? here.find((c) => c.open) ?? here[0])?.callout ?? null);
 }
 
 function onSuggestion(s: Schemas["SuggestionView"]) {
   sideId.value = s.side;
-  picked.value = s.callout;
+  pick(s.callout);
 }
 
 function onEnter(typed: Pick<Entry, "text" | "place" | "instrument" | "units" | "confirmed" | "corrects">) {
@@ -132,16 +147,12 @@ function onEnter(typed: Pick<Entry, "text" | "place" | "instrument" | "units" | 
 
 /** Goes on to the next wanted reading at once, so that what a gauge sends next lands there. */
 function advance(current: Schemas["CalloutView"]) {
-  if (isHeldOn.value) {
-    picked.value = current.callout;
-    return;
-  }
-  if (current.hasPlaces && toPlaces(current.callout) < PLACES_WANTED) {
-    picked.value = current.callout;
+  if (isHeldOn.value || (current.hasPlaces && toPlaces(current.callout) < PLACES_WANTED)) {
+    pick(current.callout);
     return;
   }
   entered.value.add(`${sideId.value}:${current.callout}`);
-  picked.value = null;
+  pickNext();
 }
 
 function toPlaces(id: CalloutId): number {
@@ -175,7 +186,7 @@ async function takeBack(
   } else {
     await withdraw(id);
   }
-  picked.value = entry.callout;
+  pick(entry.callout);
 }
 
 async function withdraw(readingId: number) {
@@ -184,7 +195,7 @@ async function withdraw(readingId: number) {
       params: { path: { axleId: axle.axleId, readingId }, query: { clientId: crypto.randomUUID() } },
     }),
   );
-  await loadAdvice();
+  void loadAdvice();
 }
 
 async function onWithdraw(readingId: number) {
@@ -198,7 +209,7 @@ async function onWithdraw(readingId: number) {
     toast.add({ severity: "error", summary: "Not withdrawn", detail: toMessage(e), life: 8000 });
     return;
   }
-  picked.value = current.callout;
+  pick(current.callout);
   let sent = "";
   const where = sideId.value;
   undo.did({
@@ -246,7 +257,7 @@ const stopRefused = outbox.onRefused((entry) => {
   if (entry.axleId !== axle.axleId || entry.refusal?.theirs) return;
   // Given back to the fields while nothing else is typed there; else it waits among the held ones.
   sideId.value = entry.side;
-  picked.value = entry.callout;
+  pick(entry.callout);
   entered.value.delete(`${entry.side}:${entry.callout}`);
   setTimeout(() => {
     if (strip.value?.giveBack(entry)) outbox.drop(entry.clientId);
@@ -422,13 +433,7 @@ onUnmounted(() => {
       <div class="bench">
         <div class="work">
           <div class="sheet">
-            <AxleEndDrawing
-              v-if="sheet"
-              :side="side"
-              :sheet="sheet"
-              :selected="selected"
-              @pick="picked = $event"
-            />
+            <AxleEndDrawing v-if="sheet" :side="side" :sheet="sheet" :selected="selected" @pick="pick" />
           </div>
           <GaugeStrip
             v-if="callout"
@@ -440,7 +445,7 @@ onUnmounted(() => {
             :is-next="suggested?.callout === callout.callout"
             @enter="onEnter"
             @withdraw="onWithdraw"
-            @way="picked = $event"
+            @way="pick"
             @photo="onPhoto"
           />
           <SimulatedGaugePanel

@@ -47,14 +47,11 @@ const tools = computed(() => {
   return instruments.filter((i) => (i.id === "EYE" || i.id === "THREAD_GAUGE" ? !isLength : isLength));
 });
 
-watch(
-  () => [callout.callout, side.side],
-  () => {
-    instrument.value = callout.usual;
-    clear();
-    void focus();
-  },
-);
+watch([() => callout.callout, () => side.side], () => {
+  instrument.value = callout.usual;
+  clear();
+  void focus();
+});
 watch(gaugeUnits, (u) => localStorage.setItem("itrova.gauge-units", u));
 
 function clear() {
@@ -187,7 +184,12 @@ function typeIn(sent: string) {
   onEnter();
 }
 
-defineExpose({ giveBack, typeIn });
+/** Whether nothing is being typed. */
+function isPristine(): boolean {
+  return !text.value && !place.value && corrects.value === undefined && !problem.value;
+}
+
+defineExpose({ giveBack, typeIn, isPristine });
 </script>
 
 <template>

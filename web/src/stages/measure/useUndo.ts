@@ -16,19 +16,29 @@ export function useUndo() {
     undone.value = [];
   }
 
-  async function undo() {
-    const deed = done.value.pop();
-    if (!deed) return;
-    await deed.undo();
-    undone.value.push(deed);
+  // One after the other, however fast the keys are pressed.
+  let last: Promise<void> = Promise.resolve();
+  function inTurn(step: () => Promise<void>): Promise<void> {
+    const turn = last.then(step);
+    last = turn.catch(() => undefined);
+    return turn;
   }
 
-  async function redo() {
-    const deed = undone.value.pop();
-    if (!deed) return;
-    await deed.redo();
-    done.value.push(deed);
-  }
+  const undo = () =>
+    inTurn(async () => {
+      const deed = done.value.pop();
+      if (!deed) return;
+      await deed.undo();
+      undone.value.push(deed);
+    });
+
+  const redo = () =>
+    inTurn(async () => {
+      const deed = undone.value.pop();
+      if (!deed) return;
+      await deed.redo();
+      done.value.push(deed);
+    });
 
   return {
     did,

@@ -2,9 +2,16 @@ package itrova.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -75,7 +82,7 @@ class MeasuringIT extends BrowserTest {
         assertThat(reading).hasValue("110");
         button("Keep it").click();
         pick("Stud stick-out");
-        assertThat(page.locator(".taken li strong")).hasText(new String[] {"11.0", "110"});
+        assertThat(page.locator(".taken li strong")).hasText(new String[] {"11.0 mm", "110 mm"});
     }
 
     @Test
@@ -84,12 +91,16 @@ class MeasuringIT extends BrowserTest {
         assertThat(callout("Register diameter")).hasAccessibleName(Pattern.compile("70\\.81 mm ± 0\\.0"));
         page.keyboard().press("Control+z");
         assertThat(callout("Register diameter")).hasAccessibleName("Register diameter: not read");
+        page.keyboard().press("Control+Shift+z");
+        assertThat(callout("Register diameter")).hasAccessibleName(Pattern.compile("70\\.81 mm ± 0\\.0"));
         pick("Register diameter");
-        type("70.83");
-        pick("Register diameter");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Withdraw 70.83"))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Withdraw 70.81 mm"))
                 .click();
         assertThat(callout("Register diameter")).hasAccessibleName("Register diameter: not read");
+        page.locator("summary", new Page.LocatorOptions().setHasText("old")).click();
+        assertThat(page.getByText("withdrawn, read by Tam Orrin").first()).isVisible();
+        button("Undo").click();
+        assertThat(callout("Register diameter")).hasAccessibleName(Pattern.compile("70\\.81 mm"));
     }
 
     @Test
@@ -104,16 +115,176 @@ class MeasuringIT extends BrowserTest {
         assertThat(callout("Axle flange outside")).hasAccessibleName(Pattern.compile("147\\.83 mm"));
     }
 
+    private static final String SENDING = "**/api/axles/*/readings";
+
     @Test
-    void aLostConnectionKeepsWhatWasTyped() {
-        context.setOffline(true);
-        reading.fill("70.81");
-        reading.press("Enter");
-        assertThat(echo).containsText("cannot be reached");
-        assertThat(reading).hasValue("70.81");
-        context.setOffline(false);
-        reading.press("Enter");
+    void aLostConnectionLetsReadingsWaitOverAReloadAndSendsThemOnce() {
+        page.route(SENDING, route -> route.abort());
+        type("70.81");
+        pick("Axle flange outside");
+        type("147.9");
+        assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("2 to send");
+        assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("no connection");
+        page.reload();
+        assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("2 to send");
+        assertThat(callout("Register diameter")).hasAccessibleName("Register diameter: not read");
+        page.unroute(SENDING);
         assertThat(callout("Register diameter")).hasAccessibleName(Pattern.compile("70\\.81"));
+        assertThat(callout("Axle flange outside")).hasAccessibleName(Pattern.compile("147\\.90"));
+        assertThat(page.getByText(Pattern.compile("\\d to send"))).hasCount(0);
+        pick("Register diameter");
+        assertThat(page.locator(".taken li strong")).hasText(new String[] {"70.81 mm"});
+    }
+
+    @Test
+    void aGaugesFastRepeatsAreAllKeptInOrder() {
+        page.keyboard().press("Alt+h");
+        page.keyboard().type("70.81\n70.82\n70.80\n70.83\n-70.8\n70.81\n");
+        assertThat(page.locator(".taken li strong"))
+                .hasText(new String[] {"70.81 mm", "70.82 mm", "70.80 mm", "70.83 mm", "70.81 mm"});
+        assertThat(page.getByText("It cannot be negative").first()).isVisible();
+    }
+
+    @Test
+    void aSimulatedGaugeInTheWrongModeIsMendedByOneTap() {
+        page.keyboard().press("Alt+g");
+        Locator gauge = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Simulated gauge"));
+        gauge.getByLabel("True size (mm)").fill("70.8");
+        gauge.getByLabel("Display").selectOption("in");
+        gauge.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Data"))
+                .click();
+        assertThat(echo).containsText("write the unit");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Take it as 2\\.78.* in")))
+                .click();
+        assertThat(callout("Register diameter")).hasAccessibleName(Pattern.compile("70\\.[78]\\d mm"));
+        gauge.getByLabel("Battery (%)").fill("1");
+        gauge.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Data"))
+                .click();
+        assertThat(gauge).containsText("battery is empty");
+    }
+
+    @Test
+    void twoPeoplesReadingsAreShownBesideEachOther() {
+        BrowserContext othersContext =
+                context.browser().newContext(new Browser.NewContextOptions().setBaseURL(RunningApplication.address()));
+        Page other = othersContext.newPage();
+        other.navigate("/sign-in");
+        other.getByLabel("Name").fill("wilma");
+        other.getByLabel("Password").fill("ambleford");
+        other.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in"))
+                .click();
+        other.waitForURL("**/floor");
+        other.navigate(page.url());
+        other.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Register diameter: ")))
+                .click();
+        other.getByLabel("Reading", new Page.GetByLabelOptions().setExact(true)).fill("70.90");
+        other.keyboard().press("Enter");
+        assertThat(other.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(Pattern.compile("^Register diameter: 70"))))
+                .isVisible();
+        othersContext.close();
+
+        type("70.81");
+        Locator held =
+                page.getByRole(AriaRole.ALERT, new Page.GetByRoleOptions().setName("Readings that wait for you"));
+        assertThat(held).containsText("Wilma Quillfield: 70.90 mm");
+        assertThat(held).containsText("yours: 70.81");
+        button("Keep both").click();
+        assertThat(held).hasCount(0);
+        pick("Register diameter");
+        assertThat(page.locator(".taken li strong")).hasText(new String[] {"70.90 mm", "70.81 mm"});
+    }
+
+    @Test
+    void aCorrectionKeepsTheOldValueAndAPhotoIsKept() {
+        type("70.18");
+        pick("Register diameter");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Correct 70.18 mm"))
+                .click();
+        Locator corrected = page.getByLabel("Corrected reading");
+        corrected.fill("70.81");
+        corrected.press("Enter");
+        assertThat(callout("Register diameter")).hasAccessibleName(Pattern.compile("70\\.81"));
+        pick("Register diameter");
+        page.locator("summary", new Page.LocatorOptions().setHasText("1 old")).click();
+        assertThat(page.getByText("corrected to 70.81").first()).isVisible();
+        page.getByLabel("Photo for 70.81 mm").setInputFiles(new FilePayload("x.png", "image/png", onePixel()));
+        assertThat(page.getByLabel("Photo of 70.81 mm")).isVisible();
+        page.getByLabel("Photo for 70.81 mm")
+                .setInputFiles(new FilePayload("x.png", "image/png", "no picture".getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByText("not a JPEG or PNG picture")).isVisible();
+    }
+
+    private static byte[] onePixel() {
+        return java.util.Base64.getDecoder()
+                .decode(
+                        "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==");
+    }
+
+    @Test
+    void paperAndTablesGoOutAndComeIn() throws IOException {
+        type("70.81");
+        page.getByText("Paper", new Page.GetByTextOptions().setExact(true)).click();
+        Download pdf = page.waitForDownload(
+                () -> page.getByText("Measuring sheet, PDF").click());
+        org.assertj.core.api.Assertions.assertThat(Files.size(pdf.path())).isGreaterThan(5000);
+        Download csv =
+                page.waitForDownload(() -> page.getByText("Readings out, CSV").click());
+        org.assertj.core.api.Assertions.assertThat(Files.readString(csv.path())).contains("left,register,,70.81 mm");
+        page.getByLabel("Readings to import")
+                .setInputFiles(new FilePayload(
+                        "r.csv",
+                        "text/csv",
+                        "side,what,at,reading,with\nleft,flange,,12 kg,\n".getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByText("nothing was imported")).isVisible();
+        button("Close").click();
+        page.getByLabel("Readings to import")
+                .setInputFiles(new FilePayload(
+                        "r.csv",
+                        "text/csv",
+                        "side,what,at,reading,with\nleft,flange,,147.9,\n".getBytes(StandardCharsets.UTF_8)));
+        assertThat(callout("Axle flange outside")).hasAccessibleName(Pattern.compile("147\\.90"));
+    }
+
+    @Test
+    void readingsAreNotTakenOverUnproved() {
+        type("70.81");
+        assertThat(callout("Register diameter")).hasAccessibleName(Pattern.compile("70\\.81"));
+        page.keyboard().press("Alt+r");
+        button("Take over").click();
+        page.getByRole(AriaRole.DIALOG)
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Take over"))
+                .click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("proved, not assumed");
+    }
+
+    @Test
+    void theVehicleSheetIsKept() {
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Measuring"))
+                .click();
+        page.getByLabel("Mass", new Page.GetByLabelOptions().setExact(true)).fill("12 stone");
+        button("Save").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("stone");
+        page.getByLabel("Mass", new Page.GetByLabelOptions().setExact(true)).fill("2730 lb");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Brake circuit as found"))
+                .click();
+        page.getByLabel("Circuits").selectOption("1");
+        button("Save").click();
+        assertThat(page.getByText("a cut line leaves no brakes")).isVisible();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^front axle: ")))
+                .click();
+        page.getByLabel("Kind of axle end").selectOption("REAR_LIVE_AXLE");
+        page.getByLabel("Shaft held by").selectOption("C_CLIP");
+        button("Save").click();
+        page.reload();
+        assertThat(page.getByLabel("Mass", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("2730 lb");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^front axle: ")))
+                .click();
+        page.getByText("Measure this axle").click();
+        button("Housing end").click();
+        assertThat(callout("Axle offset, pulled out")).isVisible();
     }
 
     @Test

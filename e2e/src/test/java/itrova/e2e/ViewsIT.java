@@ -24,6 +24,8 @@ class ViewsIT extends BrowserTest {
         look("/floor", "Light van, front discs");
         look("/new-job", "Start measuring");
         look("/parts", "QF-101");
+        look("/shop", "caliper, outside jaws");
+        look("/jobs/1/vehicle", "Used for");
         look("/axles/" + van + "/measure", "Bolt circle");
         look("/axles/" + van + "/match", "Caliper to barrel");
         look("/axles/" + van + "/section?kit=QF-102", "Caliper to spokes");
@@ -36,6 +38,7 @@ class ViewsIT extends BrowserTest {
         signIn("wilma");
         long van = axleOf("Boat trailer, two axles", "front trailer axle");
         page.navigate("/axles/" + van + "/match");
+        assertThat(page.getByText("QT-301").first()).isVisible();
         if (page.locator(".tag").count() == 0) {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^QT-301 ")))
                     .click();
