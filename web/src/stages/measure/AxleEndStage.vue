@@ -64,17 +64,15 @@ const nextWanted = computed<CalloutId>(() => {
   return wanted?.callout ?? open?.callout ?? "LUG_COUNT";
 });
 const selected = computed<CalloutId>(() => picked.value ?? nextWanted.value);
-/** Whether the dimension shown was picked by the program: then fresh advice may change it until something is typed. */
-const isPickedForMe = ref(true);
 
+/** Goes to the next wanted reading by what is known now. Later advice never changes what is being asked for: only the panel. */
 function pickNext() {
+  picked.value = null;
   picked.value = nextWanted.value;
-  isPickedForMe.value = true;
 }
 
 function pick(id: CalloutId | null) {
   picked.value = id;
-  isPickedForMe.value = false;
 }
 
 const callout = computed(() => side.value?.callouts.find((c) => c.callout === selected.value) ?? null);
@@ -85,8 +83,14 @@ const loud = computed(() =>
   ),
 );
 
+const firstEnd = new Promise<void>((done) => {
+  const stop = watch(end, (now) => {
+    if (!now) return;
+    done();
+    stop();
+  });
+});
 watch(end, (now) => {
-  if (now && picked.value === null) pickNext();
   if (now) axle.set({ jobId: now.jobId, jobTitle: now.jobTitle, name: now.name, chosenKit: now.chosenKit });
 });
 
@@ -102,10 +106,17 @@ async function loadAdvice() {
     entered.value = new Set(
       outbox.waiting.filter((e) => e.axleId === axle.axleId).map((e) => `${e.side}:${e.callout}`),
     );
-    if (isPickedForMe.value && strip.value?.isPristine()) pickNext();
   } catch {
     // the drawing works without advice; it is asked for again after the next reading
   }
+}
+
+/** The first advice decides where to begin; without it the order of the hand does. */
+const isReady = ref(false);
+async function begin() {
+  await Promise.all([loadAdvice(), firstEnd]);
+  pickNext();
+  isReady.value = true;
 }
 
 function onSide(next: Side) {
@@ -256,6 +267,7 @@ const stopTaken = outbox.onTaken((entry, view) => {
 const stopRefused = outbox.onRefused((entry) => {
   if (entry.axleId !== axle.axleId || entry.refusal?.theirs) return;
   // Given back to the fields while nothing else is typed there; else it waits among the held ones.
+  if (!strip.value?.isPristine()) return;
   sideId.value = entry.side;
   pick(entry.callout);
   entered.value.delete(`${entry.side}:${entry.callout}`);
@@ -332,7 +344,7 @@ function onKey(event: KeyboardEvent) {
 
 onMounted(() => {
   window.addEventListener("keydown", onKey);
-  void loadAdvice();
+  void begin();
   void outbox.send();
 });
 onUnmounted(() => {
@@ -436,7 +448,7 @@ onUnmounted(() => {
             <AxleEndDrawing v-if="sheet" :side="side" :sheet="sheet" :selected="selected" @pick="pick" />
           </div>
           <GaugeStrip
-            v-if="callout"
+            v-if="callout && isReady"
             ref="strip"
             :axle-id="axle.axleId"
             :side="side"

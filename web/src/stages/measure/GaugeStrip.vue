@@ -169,6 +169,7 @@ function giveBack(entry: Entry): boolean {
     mend.value = entry.refusal?.mend ?? "";
     mayConfirm.value = entry.refusal?.confirmable ?? false;
     textField.value?.focus();
+    textField.value?.select(); // what is typed next takes its place
   });
   return true;
 }
