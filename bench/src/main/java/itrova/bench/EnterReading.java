@@ -39,9 +39,7 @@ public final class EnterReading {
         get("/api/session");
         post("/api/session", "{\"login\":\"tam\",\"password\":\"ambleford\"}");
         get("/api/session");
-        String job = post(
-                "/api/jobs",
-                """
+        String job = post("/api/jobs", """
                 {"title":"bench","vehicleKind":"CAR","vehicle":"","owner":"","mustBeReversible":false,"notes":"","axles":[{"name":"a",
                 "kind":"FRONT_SPINDLE","bracketShape":"CIRCLE","load":"800 kg","loadSource":"PLATE","wheelStays":true}]}
                 """);
@@ -55,9 +53,7 @@ public final class EnterReading {
         List<Double> yardstick = new ArrayList<>();
         for (int i = 0; i < WARM_UP + RUNS; i++) {
             long start = System.nanoTime();
-            post(
-                    path + "/readings",
-                    """
+            post(path + "/readings", """
                     {"clientId":"%s","side":"LEFT","callout":"REGISTER","text":"70.%d","place":"","instrument":"CALIPER_OUTSIDE","confirmed":true}
                     """.formatted(UUID.randomUUID(), 78 + i % 5));
             long drawn = System.nanoTime();
