@@ -7,7 +7,7 @@ import ImportReport from "../../shell/ImportReport.vue";
 import { useSession } from "../../shell/session";
 import { toMessage, useLoad } from "../../shell/useLoad";
 import AxleEndDrawing from "./AxleEndDrawing.vue";
-import type { CalloutId, ViewId } from "./callouts";
+import { toLabelId, type CalloutId, type ViewId } from "./callouts";
 import GaugeStrip from "./GaugeStrip.vue";
 import GuidePanel from "./GuidePanel.vue";
 import HeldReadings from "./HeldReadings.vue";
@@ -55,7 +55,16 @@ const suggested = computed(() =>
     (s) => s.side === sideId.value && s.forVerdict && !entered.value.has(`${s.side}:${s.callout}`),
   ),
 );
+/** Typing in from paper: the order is the sheet's, every number of it. */
+const isFromSheet = ref(false);
+const sheetOrder = computed(() =>
+  (side.value?.callouts ?? []).filter((c) => toLabelId(c.callout) === c.callout).map((c) => c.callout),
+);
 const nextWanted = computed<CalloutId>(() => {
+  if (isFromSheet.value) {
+    const here = picked.value === null ? -1 : sheetOrder.value.indexOf(toLabelId(picked.value));
+    return sheetOrder.value[here + 1] ?? sheetOrder.value[0] ?? "LUG_COUNT";
+  }
   if (suggested.value) return suggested.value.callout;
   const wanted = side.value?.callouts.find(
     (c) => c.wanted && !entered.value.has(`${sideId.value}:${c.callout}`),
@@ -66,9 +75,19 @@ const nextWanted = computed<CalloutId>(() => {
 const selected = computed<CalloutId>(() => picked.value ?? nextWanted.value);
 
 /** Goes to the next wanted reading by what is known now. Later advice never changes what is being asked for: only the panel. */
+const sheetNumber = computed(() =>
+  isFromSheet.value ? sheetOrder.value.indexOf(toLabelId(selected.value)) + 1 : 0,
+);
+
 function pickNext() {
-  picked.value = null;
+  if (!isFromSheet.value) picked.value = null;
   picked.value = nextWanted.value;
+}
+
+function onFromSheet() {
+  isFromSheet.value = !isFromSheet.value;
+  picked.value = null;
+  pickNext();
 }
 
 function pick(id: CalloutId | null) {
@@ -121,6 +140,7 @@ async function begin() {
 
 function onSide(next: Side) {
   sideId.value = next;
+  picked.value = null;
   pickNext();
 }
 
@@ -405,6 +425,9 @@ onUnmounted(() => {
             <a :href="`/api/axles/${axle.axleId}/sheet.pdf?side=${sideId}`" download>Measuring sheet, PDF</a>
             <a :href="`/api/axles/${axle.axleId}/readings.csv`" download>Readings out, CSV</a>
             <template v-if="session.mayChange">
+              <button type="button" :aria-pressed="isFromSheet" @click="onFromSheet">
+                Type in from the sheet
+              </button>
               <button type="button" @click="csvPicker?.click()">Readings in, CSV</button>
               <input
                 ref="csvPicker"
@@ -455,6 +478,8 @@ onUnmounted(() => {
             :callout="callout"
             :instruments="end.instruments"
             :is-next="suggested?.callout === callout.callout"
+            :sheet-number="sheetNumber"
+            @skip="pickNext"
             @enter="onEnter"
             @withdraw="onWithdraw"
             @way="pick"
@@ -569,6 +594,11 @@ onUnmounted(() => {
   color: var(--ink);
   text-decoration: none;
   cursor: pointer;
+}
+
+.menu button[aria-pressed="true"] {
+  background: var(--accent-wash);
+  font-weight: 600;
 }
 
 .loud {

@@ -8,17 +8,20 @@ import type { Entry } from "./outbox";
 import TakenReadings from "./TakenReadings.vue";
 
 /** Where readings are typed: one at a time, understood while typing; Enter sends it off and goes on to the next. */
-const { axleId, side, callout, instruments, isNext } = defineProps<{
+const { axleId, side, callout, instruments, isNext, sheetNumber } = defineProps<{
   axleId: number;
   side: SideView;
   callout: CalloutView;
   instruments: Schemas["InstrumentView"][];
   isNext: boolean;
+  /** Number of the dimension on the paper sheet while typing in from it; else 0. */
+  sheetNumber: number;
 }>();
 const emit = defineEmits<{
   enter: [entry: Pick<Entry, "text" | "place" | "instrument" | "units" | "confirmed" | "corrects">];
   withdraw: [readingId: number];
   way: [callout: CalloutId];
+  skip: [];
   photo: [readingId: number, file: File];
 }>();
 
@@ -114,6 +117,10 @@ const echo = computed(() => {
 const shownMend = computed(() => mend.value || understood.value?.mend || "");
 
 function onEnter() {
+  if (!text.value.trim() && sheetNumber) {
+    emit("skip"); // a blank on the paper
+    return;
+  }
   if (!text.value.trim()) {
     problem.value = "Nothing was typed. Write a measure such as 2 13/16, 71.4 mm or 2.81 in.";
     return;
@@ -145,6 +152,7 @@ function onMend() {
 
 function onPlaceEnter() {
   if (place.value.trim()) textField.value?.focus();
+  else if (sheetNumber) emit("skip");
   else problem.value = "Give the place first.";
 }
 
@@ -199,7 +207,8 @@ defineExpose({ giveBack, typeIn, isPristine });
       <h2>
         {{ callout.title }}
         <span class="side">{{ side.side === "LEFT" ? "left" : "right" }}</span>
-        <span v-if="isNext" class="next">take this next</span>
+        <span v-if="sheetNumber" class="next">sheet no. {{ sheetNumber }}</span>
+        <span v-else-if="isNext" class="next">take this next</span>
       </h2>
       <p>{{ callout.howTo }}</p>
       <p v-if="callout.slip" class="soft small">Common slip: {{ callout.slip }}</p>

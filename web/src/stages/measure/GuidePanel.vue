@@ -29,7 +29,7 @@ const first = computed(() => advice?.ranked[0] ?? null);
 const others = computed(() => (advice?.ranked ?? []).slice(1, 6));
 const worked = computed(() => [...side.derived, ...(track ? [track] : [])]);
 
-const toPercent = (p: number) => `${Math.round(p * 100)} %`;
+const toPercent = (p: number) => (p > 0.995 ? "over 99 %" : `${Math.round(p * 100)} %`);
 const toMinutes = (m: number) => (m < 1 ? "under a minute" : `${Math.round(m)} min`);
 </script>
 

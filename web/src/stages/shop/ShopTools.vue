@@ -4,7 +4,6 @@ import { client, Refusal, sendDocument, toData, type Schemas } from "../../api/c
 import ImportReport from "../../shell/ImportReport.vue";
 import { useSession } from "../../shell/session";
 import { toMessage, useLoad } from "../../shell/useLoad";
-import { toLength } from "../../units/format";
 
 /** The shop's instruments with their calibration, and the tables parts are told by. */
 const session = useSession();
@@ -92,7 +91,7 @@ async function onImport(event: Event) {
               {{ card.title }}
               <p v-if="card.warning" class="failure small">{{ card.warning }}</p>
             </td>
-            <td class="right figures">± {{ toLength(card.usualHalfLimit, session.units) }}</td>
+            <td class="right figures">± {{ card.usualHalfLimit.toFixed(3) }} mm</td>
             <td>
               <input
                 v-model="toDraft(card).halfLimit"

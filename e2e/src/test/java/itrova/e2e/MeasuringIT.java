@@ -249,6 +249,26 @@ class MeasuringIT extends BrowserTest {
         assertThat(callout("Axle flange outside")).hasAccessibleName(Pattern.compile("147\\.90"));
     }
 
+    /** The paper's numbers in their order; Enter on an empty field passes a blank of the paper by. */
+    @Test
+    void whatStandsOnPaperIsTypedInInTheSheetsOrder() {
+        Locator strip = page.getByRole(AriaRole.FORM).locator("h2");
+        page.getByText("Paper", new Page.GetByTextOptions().setExact(true)).click();
+        button("Type in from the sheet").click();
+        assertThat(strip).containsText("Lug count");
+        assertThat(strip).containsText("sheet no. 1");
+        reading.press("Enter");
+        assertThat(strip).containsText("sheet no. 2");
+        assertThat(strip).containsText("Outside over next but one");
+        reading.fill("121.33");
+        reading.press("Enter");
+        assertThat(strip).containsText("Stud thread");
+        reading.fill("1/2-20");
+        reading.press("Enter");
+        assertThat(strip).containsText("Stud diameter");
+        assertThat(callout("Stud thread")).hasAccessibleName("Stud thread: 1/2-20");
+    }
+
     @Test
     void readingsAreNotTakenOverUnproved() {
         type("70.81");

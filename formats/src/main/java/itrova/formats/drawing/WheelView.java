@@ -60,10 +60,7 @@ final class WheelView {
         for (double[] s : barrel) {
             line.addAll(List.of(s[0] - back, s[1] / 2));
         }
-        double outer = overall - back;
-        line.addAll(
-                List.of(outer - 16, last, outer, first, outer, flange, outer - 5, flange, outer - 8, first + METAL));
-        line.addAll(List.of(outer - 18, last + METAL));
+        outboard(p, barrel[barrel.length - 1][0] - back, overall - back, first, last, flange);
         for (int i = barrel.length - 1; i >= 0; i--) {
             line.addAll(List.of(barrel[i][0] - back, barrel[i][1] / 2 + METAL));
         }
@@ -73,6 +70,29 @@ final class WheelView {
                 p.end().barrel().isEmpty() ? new double[0][] : stations(p.end().barrel())) {
             dot(p, s[0] - back, s[1] / 2);
         }
+    }
+
+    /** The rim outboard of the last reading: nobody measures it, it is drawn from the width over the flanges. */
+    private static void outboard(Pencil p, double from, double outer, double first, double last, double flange) {
+        p.area(
+                Style.WHEEL,
+                p.has(Callout.WHEEL_OVERALL, Callout.WHEEL_FLANGE),
+                from,
+                last,
+                outer - 16,
+                last,
+                outer,
+                first,
+                outer,
+                flange,
+                outer - 5,
+                flange,
+                outer - 8,
+                first + METAL,
+                outer - 18,
+                last + METAL,
+                from,
+                last + METAL);
     }
 
     private static void disc(Pencil p, double[][] barrel, double[][] spokes, double back) {
