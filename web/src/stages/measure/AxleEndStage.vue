@@ -1,26 +1,25 @@
 <script setup lang="ts">
 import { useToast } from "primevue/usetoast";
 import { computed, onMounted, onUnmounted, ref, useTemplateRef, watch } from "vue";
-import { client, Refusal, sendBody, sendDocument, toData, type Schemas } from "../../api/client";
+import { client, Refusal, sendBody, toData, type Schemas } from "../../api/client";
 import { useAxle } from "../../shell/axleHead";
 import ImportReport from "../../shell/ImportReport.vue";
 import { useSession } from "../../shell/session";
 import { toMessage, useLoad } from "../../shell/useLoad";
 import AxleEndDrawing from "./AxleEndDrawing.vue";
-import { toLabelId, type CalloutId, type ViewId } from "./callouts";
 import GaugeStrip from "./GaugeStrip.vue";
 import GuidePanel from "./GuidePanel.vue";
 import HeldReadings from "./HeldReadings.vue";
 import KeyMap from "./KeyMap.vue";
 import { useOutbox, type Entry } from "./outbox";
+import PaperMenu from "./PaperMenu.vue";
 import SimulatedGaugePanel from "./SimulatedGaugePanel.vue";
 import TakeOverDialog from "./TakeOverDialog.vue";
+import { useReadingOrder } from "./useReadingOrder";
 import { useUndo } from "./useUndo";
 
-type Side = Schemas["SideView"]["side"];
 type End = Schemas["AxleEndView"];
 
-const PLACES_WANTED = 3;
 const axle = useAxle();
 const session = useSession();
 const outbox = useOutbox();
@@ -35,67 +34,18 @@ const {
   toData(client.GET("/api/axles/{axleId}/end", { params: { path: { axleId: axle.axleId } } })),
 );
 
-const sideId = ref<Side>("LEFT");
-const picked = ref<CalloutId | null>(null);
-const isHeldOn = ref(false);
 const isGaugeOpen = ref(false);
 const isTakeOverOpen = ref(false);
 const isKeyMapOpen = ref(false);
 const advice = ref<Schemas["AdviceView"] | null>(null);
-const entered = ref(new Set<string>());
 const importRefusal = ref<Refusal | null>(null);
 const strip = useTemplateRef<InstanceType<typeof GaugeStrip>>("strip");
-const csvPicker = useTemplateRef<HTMLInputElement>("csvPicker");
 /** Readings by the id they were sent under, so that what was taken can be taken back. */
 const readingIds = new Map<string, number>();
 
-const side = computed(() => end.value?.sides.find((s) => s.side === sideId.value) ?? null);
-const suggested = computed(() =>
-  advice.value?.ranked.find(
-    (s) => s.side === sideId.value && s.forVerdict && !entered.value.has(`${s.side}:${s.callout}`),
-  ),
-);
-/** Typing in from paper: the order is the sheet's, every number of it. */
-const isFromSheet = ref(false);
-const sheetOrder = computed(() =>
-  (side.value?.callouts ?? []).filter((c) => toLabelId(c.callout) === c.callout).map((c) => c.callout),
-);
-const nextWanted = computed<CalloutId>(() => {
-  if (isFromSheet.value) {
-    const here = picked.value === null ? -1 : sheetOrder.value.indexOf(toLabelId(picked.value));
-    return sheetOrder.value[here + 1] ?? sheetOrder.value[0] ?? "LUG_COUNT";
-  }
-  if (suggested.value) return suggested.value.callout;
-  const wanted = side.value?.callouts.find(
-    (c) => c.wanted && !entered.value.has(`${sideId.value}:${c.callout}`),
-  );
-  const open = side.value?.callouts.find((c) => c.open && !entered.value.has(`${sideId.value}:${c.callout}`));
-  return wanted?.callout ?? open?.callout ?? "LUG_COUNT";
-});
-const selected = computed<CalloutId>(() => picked.value ?? nextWanted.value);
-
-/** Goes to the next wanted reading by what is known now. Later advice never changes what is being asked for: only the panel. */
-const sheetNumber = computed(() =>
-  isFromSheet.value ? sheetOrder.value.indexOf(toLabelId(selected.value)) + 1 : 0,
-);
-
-function pickNext() {
-  if (!isFromSheet.value) picked.value = null;
-  picked.value = nextWanted.value;
-}
-
-function onFromSheet() {
-  isFromSheet.value = !isFromSheet.value;
-  picked.value = null;
-  pickNext();
-}
-
-function pick(id: CalloutId | null) {
-  picked.value = id;
-}
-
-const callout = computed(() => side.value?.callouts.find((c) => c.callout === selected.value) ?? null);
-const sheet = computed(() => side.value?.sheets.find((s) => s.view === callout.value?.view) ?? null);
+const order = useReadingOrder(axle.axleId, end, advice);
+const { side, sideId, callout, sheet, selected, suggested, isHeldOn, pick, pickNext, pickSide, pickView } =
+  order;
 const loud = computed(() =>
   (side.value?.identities ?? []).flatMap((i) =>
     [i.againstPapers, i.contradiction].filter((t) => t !== undefined),
@@ -122,9 +72,7 @@ async function loadAdvice() {
     );
     if (ticket !== adviceTicket) return;
     advice.value = fresh;
-    entered.value = new Set(
-      outbox.waiting.filter((e) => e.axleId === axle.axleId).map((e) => `${e.side}:${e.callout}`),
-    );
+    order.catchUp();
   } catch {
     // the drawing works without advice; it is asked for again after the next reading
   }
@@ -136,17 +84,6 @@ async function begin() {
   await Promise.all([loadAdvice(), firstEnd]);
   pickNext();
   isReady.value = true;
-}
-
-function onSide(next: Side) {
-  sideId.value = next;
-  picked.value = null;
-  pickNext();
-}
-
-function onView(view: ViewId) {
-  const here = side.value?.callouts.filter((c) => c.view === view) ?? [];
-  pick((here.find((c) => c.wanted) ?? here.find((c) => c.open) ?? here[0])?.callout ?? null);
 }
 
 function onSuggestion(s: Schemas["SuggestionView"]) {
@@ -173,26 +110,7 @@ function onEnter(typed: Pick<Entry, "text" | "place" | "instrument" | "units" | 
       sent.value = outbox.add({ ...entry, seen: Number.MAX_SAFE_INTEGER, confirmed: true }).clientId;
     },
   });
-  advance(current);
-}
-
-/** Goes on to the next wanted reading at once, so that what a gauge sends next lands there. */
-function advance(current: Schemas["CalloutView"]) {
-  if (isHeldOn.value || (current.hasPlaces && toPlaces(current.callout) < PLACES_WANTED)) {
-    pick(current.callout);
-    return;
-  }
-  entered.value.add(`${sideId.value}:${current.callout}`);
-  pickNext();
-}
-
-function toPlaces(id: CalloutId): number {
-  const read = (id === "WHEEL_BARREL" ? side.value?.barrel.length : side.value?.spokes.length) ?? 0;
-  return (
-    read +
-    outbox.waiting.filter((e) => e.axleId === axle.axleId && e.side === sideId.value && e.callout === id)
-      .length
-  );
+  order.advance(current);
 }
 
 async function takeBack(
@@ -290,7 +208,7 @@ const stopRefused = outbox.onRefused((entry) => {
   if (!strip.value?.isPristine()) return;
   sideId.value = entry.side;
   pick(entry.callout);
-  entered.value.delete(`${entry.side}:${entry.callout}`);
+  order.entered.value.delete(`${entry.side}:${entry.callout}`);
   setTimeout(() => {
     if (strip.value?.giveBack(entry)) outbox.drop(entry.clientId);
   });
@@ -309,36 +227,21 @@ async function onPhoto(readingId: number, file: File) {
   }
 }
 
-async function onCsv(event: Event) {
-  const input = event.target as HTMLInputElement;
-  const file = input.files?.[0];
-  if (!file) return;
-  importRefusal.value = null;
-  try {
-    const result = await sendDocument<Schemas["ReadingsTaken"]>(
-      `/api/axles/${axle.axleId}/readings/import`,
-      file,
-    );
-    toast.add({ severity: "success", summary: `${result.taken} readings imported`, life: 5000 });
-    await Promise.all([load(), loadAdvice()]);
-  } catch (e) {
-    importRefusal.value = e instanceof Refusal ? e : new Refusal(0, toMessage(e));
-  } finally {
-    input.value = "";
-  }
+async function onImported() {
+  await Promise.all([load(), loadAdvice()]);
 }
 
 async function onTakenOver(count: number) {
   toast.add({ severity: "success", summary: `${count} readings taken over, marked as such`, life: 5000 });
-  await Promise.all([load(), loadAdvice()]);
+  await onImported();
 }
 
 const ALT_KEYS: Record<string, () => void> = {
-  l: () => onSide("LEFT"),
-  r: () => onSide("RIGHT"),
-  "1": () => onView("HUB"),
-  "2": () => onView("INNER"),
-  "3": () => onView("WHEEL"),
+  l: () => pickSide("LEFT"),
+  r: () => pickSide("RIGHT"),
+  "1": () => pickView("HUB"),
+  "2": () => pickView("INNER"),
+  "3": () => pickView("WHEEL"),
   h: () => (isHeldOn.value = !isHeldOn.value),
   g: () => (isGaugeOpen.value = !isGaugeOpen.value),
 };
@@ -387,7 +290,7 @@ onUnmounted(() => {
             :key="s.side"
             type="button"
             :aria-pressed="s.side === sideId"
-            @click="onSide(s.side)"
+            @click="pickSide(s.side)"
           >
             {{ s.side === "LEFT" ? "Left" : "Right" }}
             <span class="small">{{ s.stillWanted ? `${s.stillWanted} wanted` : "all read" }}</span>
@@ -399,7 +302,7 @@ onUnmounted(() => {
             :key="s.view"
             type="button"
             :aria-pressed="s.view === sheet?.view"
-            @click="onView(s.view)"
+            @click="pickView(s.view)"
           >
             {{ s.title }}
           </button>
@@ -419,29 +322,15 @@ onUnmounted(() => {
             Gauge
           </button>
         </template>
-        <details class="paper">
-          <summary class="plain-button">Paper</summary>
-          <div class="sheet menu">
-            <a :href="`/api/axles/${axle.axleId}/sheet.pdf?side=${sideId}`" download>Measuring sheet, PDF</a>
-            <a :href="`/api/axles/${axle.axleId}/readings.csv`" download>Readings out, CSV</a>
-            <template v-if="session.mayChange">
-              <button type="button" :aria-pressed="isFromSheet" @click="onFromSheet">
-                Type in from the sheet
-              </button>
-              <button type="button" @click="csvPicker?.click()">Readings in, CSV</button>
-              <input
-                ref="csvPicker"
-                type="file"
-                accept=".csv,text/csv"
-                class="visually-hidden"
-                tabindex="-1"
-                aria-label="Readings to import"
-                @change="onCsv"
-              />
-            </template>
-            <button type="button" @click="isKeyMapOpen = true">Keys</button>
-          </div>
-        </details>
+        <PaperMenu
+          :axle-id="axle.axleId"
+          :side="sideId"
+          :is-from-sheet="order.isFromSheet.value"
+          @imported="onImported"
+          @refused="importRefusal = $event"
+          @from-sheet="order.toggleFromSheet"
+          @keys="isKeyMapOpen = true"
+        />
         <template v-if="session.mayChange">
           <button
             type="button"
@@ -478,7 +367,7 @@ onUnmounted(() => {
             :callout="callout"
             :instruments="end.instruments"
             :is-next="suggested?.callout === callout.callout"
-            :sheet-number="sheetNumber"
+            :sheet-number="order.sheetNumber.value"
             @skip="pickNext"
             @enter="onEnter"
             @withdraw="onWithdraw"
@@ -560,44 +449,6 @@ onUnmounted(() => {
 .plain-button[aria-pressed="true"] {
   background: var(--accent);
   color: var(--sheet);
-  font-weight: 600;
-}
-
-.paper {
-  position: relative;
-}
-
-.paper summary {
-  list-style: none;
-  display: flex;
-  align-items: center;
-}
-
-.menu {
-  position: absolute;
-  right: 0;
-  z-index: 5;
-  display: flex;
-  flex-direction: column;
-  min-width: 15rem;
-}
-
-.menu a,
-.menu button {
-  font: inherit;
-  text-align: left;
-  min-height: 44px;
-  padding: 0.5rem 0.9rem;
-  border: 0;
-  border-bottom: 1px solid var(--line-soft);
-  background: none;
-  color: var(--ink);
-  text-decoration: none;
-  cursor: pointer;
-}
-
-.menu button[aria-pressed="true"] {
-  background: var(--accent-wash);
   font-weight: 600;
 }
 

@@ -43,7 +43,7 @@ function toDraft(): Schemas["AxleChange"] {
 
 const draft = reactive(toDraft());
 watch(
-  () => [axle?.id, axle?.version],
+  [() => axle?.id, () => axle?.version],
   () => Object.assign(draft, toDraft()),
 );
 

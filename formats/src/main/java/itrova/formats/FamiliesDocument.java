@@ -4,20 +4,12 @@ import itrova.core.identity.Families;
 import itrova.core.identity.Family;
 import itrova.core.identity.Feature;
 import itrova.core.identity.Nominal;
-import java.io.IOException;
-import java.io.StringReader;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVPrinter;
-import org.apache.commons.csv.CSVRecord;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -28,7 +20,6 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public final class FamiliesDocument {
     private static final List<String> HEADER = List.of("table", "name", "figures", "source");
-    private static final int MOST = 5000;
 
     private FamiliesDocument() {}
 
@@ -62,69 +53,27 @@ public final class FamiliesDocument {
         Json.Faults faults = new Json.Faults(file);
         List<Family> families = new ArrayList<>();
         for (Cursor c : new Cursor(root, 0, "", faults).entries("families", true)) {
-            add(
-                    families,
-                    faults,
-                    c.row(),
-                    c.text("table", ""),
-                    c.text("name", ""),
-                    c.text("figures", ""),
-                    c.text("source", ""));
+            c.guarded((cursor, f) -> family(
+                            c.text("table", ""), c.text("name", ""), c.text("figures", ""), c.text("source", "")))
+                    .ifPresent(families::add);
         }
         faults.throwIfAny();
         return families;
     }
 
     private static List<Family> readCsv(String file, String text) {
-        Json.Faults faults = new Json.Faults(file);
         List<Family> families = new ArrayList<>();
-        CSVFormat format = CSVFormat.RFC4180
-                .builder()
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setIgnoreEmptyLines(true)
-                .setTrim(true)
-                .get();
-        try (CSVParser parser = format.parse(new StringReader(text))) {
-            if (!parser.getHeaderNames().containsAll(HEADER)) {
-                faults.add(0, "", "The first line must read: " + String.join(",", HEADER) + ".");
-                faults.throwIfAny();
-            }
-            for (CSVRecord row : parser) {
-                int number = (int) row.getRecordNumber();
-                if (number > MOST) {
-                    faults.add(0, "", "More than " + MOST + " rows. Split the file.");
-                    break;
-                }
-                if (!row.isConsistent()) {
-                    faults.add(number, "", "The row has " + row.size() + " columns, not " + HEADER.size() + ".");
-                    continue;
-                }
-                add(families, faults, number, row.get("table"), row.get("name"), row.get("figures"), row.get("source"));
-            }
-        } catch (IOException | IllegalArgumentException e) {
-            faults.add(0, "", "This is not a CSV file with commas: " + e.getMessage());
-        } catch (UncheckedIOException e) {
-            faults.add(
-                    0, "", "This is not a CSV file with commas: " + e.getCause().getMessage());
-        }
-        faults.throwIfAny();
+        CsvTable.read(
+                file,
+                text,
+                HEADER,
+                (number, row) ->
+                        families.add(family(row.get("table"), row.get("name"), row.get("figures"), row.get("source"))));
         return families;
     }
 
-    private static void add(
-            List<Family> families,
-            Json.Faults faults,
-            int row,
-            String table,
-            String name,
-            String figures,
-            String source) {
-        try {
-            families.add(new Family(kind(table), name.strip(), Families.figures(figures), source.strip()));
-        } catch (IllegalArgumentException e) {
-            faults.add(row, "", e.getMessage());
-        }
+    private static Family family(String table, String name, String figures, String source) {
+        return new Family(kind(table), name.strip(), Families.figures(figures), source.strip());
     }
 
     private static Family.Kind kind(String table) {
@@ -151,18 +100,10 @@ public final class FamiliesDocument {
 
     /** Families as CSV with a heading line. */
     public static String writeCsv(List<Family> families) {
-        StringWriter out = new StringWriter();
-        CSVFormat format = CSVFormat.RFC4180
-                .builder()
-                .setHeader(HEADER.toArray(String[]::new))
-                .get();
-        try (CSVPrinter csv = new CSVPrinter(out, format)) {
-            for (Family f : families) {
-                csv.printRecord(f.table().name().toLowerCase(Locale.ROOT), f.name(), figures(f), f.source());
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return out.toString();
+        return CsvTable.write(
+                HEADER,
+                families.stream()
+                        .map(f -> List.of(f.table().name().toLowerCase(Locale.ROOT), f.name(), figures(f), f.source()))
+                        .toList());
     }
 }

@@ -43,7 +43,7 @@ class ReadingsCsvTest {
                 "left,girth,,70,|girth",
                 "left,register,,70,ruler|ruler",
                 "left,wheel_barrel,,350,|depth",
-                "left,register|columns"
+                "left,register|columns, not as many"
             })
     void everyFaultyRowIsNamed(String row, String word) {
         assertThatThrownBy(() -> ReadingsCsv.read("r.csv", HEAD + "left,lug_count,,5,\r\n" + row + "\r\n"))
