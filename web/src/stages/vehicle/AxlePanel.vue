@@ -42,10 +42,7 @@ function toDraft(): Schemas["AxleChange"] {
 }
 
 const draft = reactive(toDraft());
-watch(
-  [() => axle?.id, () => axle?.version],
-  () => Object.assign(draft, toDraft()),
-);
+watch([() => axle?.id, () => axle?.version], () => Object.assign(draft, toDraft()));
 
 function onKind() {
   draft.form.bracketShape = toUsualShape(draft.form.kind);
