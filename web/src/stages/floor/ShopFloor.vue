@@ -129,8 +129,11 @@ header p {
 }
 
 .facts a {
-  margin-left: auto;
   padding: 0.2rem 0;
+}
+
+.facts a:first-of-type {
+  margin-left: auto;
 }
 
 .job > ul {

@@ -9,18 +9,18 @@ import java.util.List;
 /** The hub's face with its studs, and the half-section through flange, register, stud and drum face. */
 final class HubView {
     private static final double WIDTH = 330;
-    private static final double HEIGHT = 178;
+    private static final double HEIGHT = 184;
     private static final double FACE_X = 88;
-    private static final double FACE_Y = 90;
+    private static final double FACE_Y = 96;
     private static final double MOUNTING_FACE = 232;
-    private static final double AXIS = 164;
+    private static final double AXIS = 170;
 
     private HubView() {}
 
     static Sheet draw(Pencil p, List<Callout> wanted) {
         face(p);
         section(p);
-        p.note(FACE_X - 18, 8, "hub face");
+        p.note(FACE_X - 18, FACE_Y - p.size(Callout.FLANGE) / 2 - 3, "hub face");
         p.note(MOUNTING_FACE - 60, AXIS + 10, "inboard");
         p.note(MOUNTING_FACE + 40, AXIS + 10, "outboard");
         return p.sheet(Sheet.View.HUB, "Hub and studs", WIDTH, HEIGHT, wanted);
