@@ -6,6 +6,7 @@ import { useAxle } from "../../shell/axleHead";
 import ImportReport from "../../shell/ImportReport.vue";
 import { useSession } from "../../shell/session";
 import { toMessage, useLoad } from "../../shell/useLoad";
+import { useUndo } from "../../shell/useUndo";
 import AxleEndDrawing from "./AxleEndDrawing.vue";
 import GaugeStrip from "./GaugeStrip.vue";
 import GuidePanel from "./GuidePanel.vue";
@@ -16,7 +17,6 @@ import PaperMenu from "./PaperMenu.vue";
 import SimulatedGaugePanel from "./SimulatedGaugePanel.vue";
 import TakeOverDialog from "./TakeOverDialog.vue";
 import { useReadingOrder } from "./useReadingOrder";
-import { useUndo } from "./useUndo";
 
 type End = Schemas["AxleEndView"];
 

@@ -47,7 +47,9 @@ const units = computed<UnitSystem>(() => (gaugeUnits.value === "OWN" ? session.u
 const warning = computed(() => instruments.find((i) => i.id === instrument.value)?.warning);
 const tools = computed(() => {
   const isLength = callout.kind === "LENGTH";
-  return instruments.filter((i) => (i.id === "EYE" || i.id === "THREAD_GAUGE" ? !isLength : isLength));
+  return instruments.filter(
+    (i) => i.id === callout.usual || (i.id === "EYE" || i.id === "THREAD_GAUGE" ? !isLength : isLength),
+  );
 });
 
 watch([() => callout.callout, () => side.side], () => {

@@ -3,6 +3,7 @@ import { reactive, ref, watch } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
 import { toMessage } from "../../shell/useLoad";
+import type { Deed } from "../../shell/useUndo";
 import { toMass } from "../../units/format";
 import ChoiceField from "./ChoiceField.vue";
 import TextField from "./TextField.vue";
@@ -10,7 +11,7 @@ import { ENDS, NUTS, RETENTIONS, SHAPES, SOURCES, toUsualShape } from "./words";
 
 /** What is seen of one axle before anything is measured, and what the papers say of it. */
 const { axle, jobId } = defineProps<{ axle: Schemas["AxleCard"] | null; jobId: number }>();
-const emit = defineEmits<{ saved: [vehicle: Schemas["VehicleView"]] }>();
+const emit = defineEmits<{ saved: [vehicle: Schemas["VehicleView"], deed?: Deed] }>();
 const session = useSession();
 const failure = ref("");
 
@@ -48,15 +49,31 @@ function onKind() {
   draft.form.bracketShape = toUsualShape(draft.form.kind);
 }
 
+type Vehicle = Schemas["VehicleView"];
+
+function put(axleId: number, body: Schemas["AxleChange"]): Promise<Vehicle> {
+  return toData(client.PUT("/api/axles/{axleId}/form", { params: { path: { axleId } }, body }));
+}
+
+/** Saves a form over whatever version stands now: what undo and redo do. */
+async function putOver(axleId: number, body: Schemas["AxleChange"]) {
+  const now = await toData(client.GET("/api/jobs/{id}/vehicle", { params: { path: { id: jobId } } }));
+  const version = now.axles.find((a) => a.id === axleId)?.version ?? body.version;
+  emit("saved", await put(axleId, { ...body, version }));
+}
+
 async function onSave() {
   failure.value = "";
   try {
-    const saved = axle
-      ? await toData(
-          client.PUT("/api/axles/{axleId}/form", { params: { path: { axleId: axle.id } }, body: draft }),
-        )
-      : await toData(client.POST("/api/jobs/{id}/axles", { params: { path: { id: jobId } }, body: draft }));
-    emit("saved", saved);
+    if (!axle) {
+      const body = { params: { path: { id: jobId } }, body: draft };
+      emit("saved", await toData(client.POST("/api/jobs/{id}/axles", body)));
+      return;
+    }
+    const id = axle.id;
+    const before = toDraft();
+    const after = { ...draft, form: { ...draft.form } };
+    emit("saved", await put(id, draft), { undo: () => putOver(id, before), redo: () => putOver(id, after) });
   } catch (e) {
     failure.value = toMessage(e);
   }

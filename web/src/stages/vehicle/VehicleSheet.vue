@@ -3,6 +3,7 @@ import { computed, reactive, ref, watch } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
 import { toMessage, useLoad } from "../../shell/useLoad";
+import { useUndo, type Deed } from "../../shell/useUndo";
 import AxlePanel from "./AxlePanel.vue";
 import ChoiceField from "./ChoiceField.vue";
 import PlanDrawing from "./PlanDrawing.vue";
@@ -12,6 +13,7 @@ import { BOOSTERS, FLUIDS, LOOKED_AT, SEEN, SOURCES, STATES, USES, VALVES } from
 /** The look-over: the vehicle from above; touching a part opens what is known of it. */
 const { jobId } = defineProps<{ jobId: number }>();
 const session = useSession();
+const undo = useUndo();
 const {
   data: vehicle,
   failure,
@@ -68,16 +70,38 @@ function onNote(what: string, event: Event) {
   if (condition) condition.note = (event.target as HTMLInputElement).value;
 }
 
+async function put(sheet: Schemas["VehicleSheet"]) {
+  if (!vehicle.value) return;
+  vehicle.value = await toData(
+    client.PUT("/api/jobs/{id}/vehicle", {
+      params: { path: { id: jobId } },
+      body: { version: vehicle.value.version, sheet },
+    }),
+  );
+}
+
+async function onStep(step: () => Promise<void>) {
+  saveFailure.value = "";
+  try {
+    await step();
+  } catch (e) {
+    saveFailure.value = toMessage(e);
+  }
+}
+
+function onAxleSaved(saved: Schemas["VehicleView"], deed?: Deed) {
+  vehicle.value = saved;
+  if (deed) undo.did(deed);
+}
+
 async function onSave() {
   if (!vehicle.value || !draft.sheet) return;
   saveFailure.value = "";
+  const before = vehicle.value.sheet;
+  const after = draft.sheet;
   try {
-    vehicle.value = await toData(
-      client.PUT("/api/jobs/{id}/vehicle", {
-        params: { path: { id: jobId } },
-        body: { version: vehicle.value.version, sheet: draft.sheet },
-      }),
-    );
+    await put(after);
+    undo.did({ undo: () => put(before), redo: () => put(after) });
     isSaved.value = true;
     setTimeout(() => (isSaved.value = false), 3000);
   } catch (e) {
@@ -94,6 +118,14 @@ async function onSave() {
       <div class="page-head">
         <h1>{{ vehicle.title }}</h1>
         <span class="soft">{{ vehicle.vehicle }}</span>
+        <template v-if="session.mayChange">
+          <button type="button" class="step" :disabled="!undo.canUndo.value" @click="onStep(undo.undo)">
+            Undo
+          </button>
+          <button type="button" class="step" :disabled="!undo.canRedo.value" @click="onStep(undo.redo)">
+            Redo
+          </button>
+        </template>
       </div>
       <p v-for="c in vehicle.cautions" :key="c" class="caution">{{ c }}</p>
       <div class="two">
@@ -131,7 +163,7 @@ async function onSave() {
             </button>
           </div>
 
-          <AxlePanel v-if="isAxle" :key="part" :axle="axle" :job-id="jobId" @saved="vehicle = $event" />
+          <AxlePanel v-if="isAxle" :key="part" :axle="axle" :job-id="jobId" @saved="onAxleSaved" />
           <form v-else class="panel" @submit.prevent="onSave">
             <template v-if="part === 'vehicle'">
               <div class="grid">
@@ -307,6 +339,22 @@ async function onSave() {
   color: var(--ink);
   font-weight: 600;
   box-shadow: inset 0 -3px 0 var(--accent);
+}
+
+.step {
+  font: inherit;
+  min-height: 44px;
+  padding: 0 0.9rem;
+  border: 1px solid var(--ink-soft);
+  background: var(--sheet);
+  color: var(--ink);
+  cursor: pointer;
+}
+
+.step:disabled {
+  color: var(--ink-soft);
+  border-color: var(--line);
+  cursor: default;
 }
 
 .caution {

@@ -294,6 +294,10 @@ class MeasuringIT extends BrowserTest {
         page.getByLabel("Circuits").selectOption("1");
         button("Save").click();
         assertThat(page.getByText("a cut line leaves no brakes")).isVisible();
+        button("Undo").click();
+        assertThat(page.getByText("a cut line leaves no brakes")).hasCount(0);
+        button("Redo").click();
+        assertThat(page.getByText("a cut line leaves no brakes")).isVisible();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^front axle: ")))
                 .click();
         page.getByLabel("Kind of axle end").selectOption("REAR_LIVE_AXLE");

@@ -199,6 +199,7 @@ public final class NextReadingCampaign {
             length(hands, side, Callout.SEAL_START, 31);
             count(side, Callout.SPINDLE_THREAD, "3/4-20");
             length(hands, side, Callout.WHEEL_OVERALL, 152);
+            length(hands, side, Callout.WHEEL_OFFSET, 4);
             length(hands, side, Callout.WHEEL_FLANGE, 389);
             length(hands, side, Callout.WHEEL_STUD_HOLE, 16);
             count(side, Callout.WHEEL_NUT_SEAT, "60 deg cone");

@@ -33,12 +33,15 @@ public final class DerivedValues {
         public record Input(String symbol, Measured value) {}
     }
 
-    /** The end with bolt circle and stick-out worked out where their readings allow it. */
+    /** The end with bolt circle, stick-out and backspacing worked out where their readings allow it. */
     static AxleEnd complete(AxleEnd read) {
         AxleEnd.Builder end = read.toBuilder();
         BoltCircle.derive(read).ifPresent(end::boltCircle);
         if (read.length(Callout.STUD_STICK_OUT).isEmpty()) {
             stickOut(read).ifPresent(d -> end.length(Callout.STUD_STICK_OUT, d.value()));
+        }
+        if (read.length(Callout.WHEEL_BACKSPACING).isEmpty()) {
+            backspacing(read).ifPresent(d -> end.length(Callout.WHEEL_BACKSPACING, d.value()));
         }
         return end.build();
     }
@@ -62,6 +65,7 @@ public final class DerivedValues {
                 .ifPresent(all::add);
         meanOffset(end).ifPresent(all::add);
         wheelOffset(end).ifPresent(all::add);
+        backspacing(end).ifPresent(all::add);
         wallBesideHole(end).ifPresent(all::add);
         return all;
     }
@@ -134,14 +138,17 @@ public final class DerivedValues {
                         GEOMETRY));
     }
 
-    /**
-     * Backspacing from a stated offset: b = e + W/2.
-     *
-     * @param offset stated offset (mm), positive when the mounting face lies outboard of the centre plane
-     * @param overall width over the flanges (mm)
-     */
-    public static Measured backspacing(Measured offset, Measured overall) {
-        return offset.plus(overall.times(0.5));
+    /** Backspacing from the offset marked on the wheel: b = e + W/2 with W over the flanges. */
+    private static Optional<Derived> backspacing(AxleEnd end) {
+        return both(end, Callout.WHEEL_OFFSET, Callout.WHEEL_OVERALL)
+                .map(p -> new Derived(
+                        "Backspacing, from the marked offset",
+                        p.first.plus(p.second.times(0.5)),
+                        "b = e + W/2",
+                        List.of(
+                                new Derived.Input("e, marked", p.first),
+                                new Derived.Input("W, over the flanges", p.second)),
+                        GEOMETRY));
     }
 
     private static Optional<Derived> wallBesideHole(AxleEnd end) {

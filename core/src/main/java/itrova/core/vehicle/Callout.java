@@ -53,6 +53,7 @@ public enum Callout {
     LINE_LENGTH("Line from the actuator", Kind.LENGTH),
     WHEEL_BACKSPACING("Wheel backspacing", Kind.LENGTH),
     WHEEL_OVERALL("Wheel width over the flanges", Kind.LENGTH),
+    WHEEL_OFFSET("Wheel offset, as marked", Kind.LENGTH),
     WHEEL_FLANGE("Rim flange outside diameter", Kind.LENGTH),
     WHEEL_BARREL("Barrel inside diameter", Kind.LENGTH),
     WHEEL_SPOKE("Mounting face to spoke back", Kind.LENGTH),

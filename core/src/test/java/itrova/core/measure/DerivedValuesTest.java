@@ -51,12 +51,21 @@ class DerivedValuesTest {
         AxleEnd end = end(Side.LEFT, Callout.WHEEL_BACKSPACING, "101.2", Callout.WHEEL_OVERALL, "152.4");
         Measured offset = derived(end, "Wheel offset").value();
         assertThat(offset.value()).isEqualTo(25.0, within(1e-9));
-        Measured back = DerivedValues.backspacing(
-                offset, end.length(Callout.WHEEL_OVERALL).orElseThrow());
+        AxleEnd marked = end(Side.LEFT, Callout.WHEEL_OFFSET, "25", Callout.WHEEL_OVERALL, "152.4");
+        Measured back = marked.length(Callout.WHEEL_BACKSPACING).orElseThrow();
         assertThat(back.value()).isEqualTo(101.2, within(1e-9));
-        // there and back again the width cancels: only the backspacing's own doubt is left
-        assertThat(back.u())
-                .isEqualTo(end.length(Callout.WHEEL_BACKSPACING).orElseThrow().u(), within(1e-9));
+        assertThat(derived(marked, "Backspacing, from the marked offset").formula())
+                .isEqualTo("b = e + W/2");
+        // what is read goes before what is marked
+        AxleEnd both = end(
+                Side.LEFT,
+                Callout.WHEEL_BACKSPACING,
+                "99.0",
+                Callout.WHEEL_OFFSET,
+                "25",
+                Callout.WHEEL_OVERALL,
+                "152.4");
+        assertThat(both.length(Callout.WHEEL_BACKSPACING).orElseThrow().value()).isEqualTo(99.0, within(1e-9));
     }
 
     /** Half the end float is doubt with every place equally likely: 2 mm of float add 1/√3 mm (definitions). */

@@ -160,6 +160,10 @@ final class WheelView {
         p.dimension(Callout.WHEEL_BACKSPACING, -back, flange + 6, 0, flange + 6);
         p.touch(Callout.WHEEL_OVERALL, overall - back, flange - 6);
         p.dimension(Callout.WHEEL_OVERALL, -back, flange + 6, overall - back, flange + 6);
+        double centre = overall / 2 - back;
+        p.line(Style.CENTRE, p.has(Callout.WHEEL_OVERALL), centre, 8, centre, flange + 10);
+        p.touch(Callout.WHEEL_OFFSET, centre, 18);
+        p.dimension(Callout.WHEEL_OFFSET, centre, 18, 0, 18);
         p.touch(Callout.WHEEL_FLANGE, -back + 2, flange);
         p.dimension(Callout.WHEEL_FLANGE, -back - 6, 0, -back - 6, flange);
         p.touch(Callout.WHEEL_BARREL, middle[0] - back, middle[1] / 2);
