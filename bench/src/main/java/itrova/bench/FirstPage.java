@@ -6,6 +6,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.Response;
+import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -41,7 +42,9 @@ public final class FirstPage {
                     page.navigate(address);
                     page.getByLabel("Name").fill("x");
                     double ms = (System.nanoTime() - start) / 1e6;
-                    bytes = responses.stream()
+                    page.waitForLoadState(LoadState.NETWORKIDLE);
+                    // a copy: asking for sizes lets further answers in
+                    bytes = List.copyOf(responses).stream()
                             .mapToLong(r -> (long) r.request().sizes().responseBodySize)
                             .sum();
                     Page empty = fresh.newPage();
