@@ -5,6 +5,7 @@ import itrova.core.geometry.Gap;
 import itrova.core.geometry.Outline;
 import itrova.core.geometry.WallStep;
 import itrova.core.kit.Kit;
+import itrova.core.kit.SectorOutline;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
@@ -12,6 +13,7 @@ import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Station;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 
 /**
  * A kit's caliper placed in a wheel.
@@ -24,8 +26,8 @@ public final class CaliperInWheel {
     private final WheelProfile wheel;
     private final Kit kit;
     private final Measured midPlane;
-    private final Optional<Outline> asNew;
-    private final Optional<Outline> worn;
+    private final List<Outline> asNew;
+    private final List<Outline> worn;
 
     /**
      * @param end the axle end with its wheel
@@ -33,6 +35,16 @@ public final class CaliperInWheel {
      * @param kit the kit
      */
     public CaliperInWheel(AxleEnd end, WheelProfile wheel, Kit kit) {
+        this(end, wheel, kit, Measured.exact(0));
+    }
+
+    /**
+     * @param end the axle end with its wheel
+     * @param wheel profile of that wheel, made once for many kits
+     * @param kit the kit
+     * @param spacer spacer between disc and wheel (mm)
+     */
+    public CaliperInWheel(AxleEnd end, WheelProfile wheel, Kit kit, Measured spacer) {
         this.end = end;
         this.wheel = wheel;
         this.kit = kit;
@@ -40,14 +52,17 @@ public final class CaliperInWheel {
                 .hatDepth()
                 .measured(kit.source("disc.hatDepth"))
                 .plus(kit.disc().hatThickness().measured(kit.source("disc.hatThickness")))
+                .plus(spacer)
                 .times(-1);
-        asNew = kit.caliper().outline().map(o -> o.shifted(midPlane.value()));
+        double x = midPlane.value();
+        List<SectorOutline> parts = kit.caliper().parts();
+        asNew = parts.stream().map(p -> p.outline().shifted(x)).toList();
         double wear = kit.caliper().wearTravel();
-        worn = wear > 0 ? asNew.map(o -> o.shifted(-wear)) : asNew;
+        worn = wear > 0 ? asNew.stream().map(o -> o.shifted(-wear)).toList() : asNew;
     }
 
-    /** The caliper's outline in the wheel's frame; absent if the kit's papers give none. */
-    public Optional<Outline> outline(boolean padsWorn) {
+    /** The caliper's outlines in the wheel's frame, part by part; empty if the kit's papers give none. */
+    public List<Outline> outlines(boolean padsWorn) {
         return padsWorn ? worn : asNew;
     }
 
@@ -68,18 +83,18 @@ public final class CaliperInWheel {
 
     /** What of the barrel beside the caliper was not read, in words; absent if all was. */
     public Optional<String> unreadBarrel() {
-        Optional<Outline> outline = outline(false);
         Optional<Measured> backspacing = end.length(Callout.WHEEL_BACKSPACING);
-        if (outline.isEmpty() || backspacing.isEmpty() || end.barrel().isEmpty()) {
+        if (asNew.isEmpty() || backspacing.isEmpty() || end.barrel().isEmpty()) {
             return Optional.empty();
         }
         List<Station> stations = end.barrel();
-        double wantedDepth = outline.get().maxX() + backspacing.get().value();
+        double wantedDepth =
+                bound(asNew, Outline::maxX, true) + backspacing.get().value();
         if (wantedDepth > stations.get(stations.size() - 1).place().value()) {
             return Optional.of("barrel diameter at a depth of " + Math.round(Math.ceil(wantedDepth)) + " mm or more");
         }
         double inboard = Math.max(
-                0, outline(true).orElseThrow().minX() + backspacing.get().value());
+                0, bound(worn, Outline::minX, false) + backspacing.get().value());
         double first = stations.get(0).place().value();
         if (first > WheelProfile.REACH_BEYOND_LAST_READING && inboard < first) {
             return Optional.of("barrel diameter at a depth of " + Math.round(Math.floor(inboard)) + " mm or less");
@@ -89,31 +104,42 @@ public final class CaliperInWheel {
 
     /** What of the spokes beside the caliper was not read, in words; absent if all was. */
     public Optional<String> unreadSpokes() {
-        Optional<Outline> outline = outline(false);
-        if (outline.isEmpty() || end.spokes().isEmpty()) {
+        if (asNew.isEmpty() || end.spokes().isEmpty()) {
             return Optional.empty();
         }
         List<Station> stations = end.spokes();
         double last = stations.get(stations.size() - 1).place().value();
-        if (outline.get().maxR() > last + WheelProfile.REACH_BEYOND_LAST_READING) {
-            return Optional.of("spoke back at a radius of "
-                    + Math.round(Math.ceil(outline.get().maxR())) + " mm or more");
+        double reach = bound(asNew, Outline::maxR, true);
+        if (reach > last + WheelProfile.REACH_BEYOND_LAST_READING) {
+            return Optional.of("spoke back at a radius of " + Math.round(Math.ceil(reach)) + " mm or more");
         }
-        if (outline.get().minR() < stations.get(0).place().value()) {
-            return Optional.of("spoke back at a radius of "
-                    + Math.round(Math.floor(outline.get().minR())) + " mm or less");
+        double inner = bound(asNew, Outline::minR, false);
+        if (inner < stations.get(0).place().value()) {
+            return Optional.of("spoke back at a radius of " + Math.round(Math.floor(inner)) + " mm or less");
         }
         return Optional.empty();
     }
 
+    private static double bound(List<Outline> outlines, ToDoubleFunction<Outline> of, boolean greatest) {
+        double bound = greatest ? Double.NEGATIVE_INFINITY : Double.POSITIVE_INFINITY;
+        for (Outline o : outlines) {
+            bound = greatest ? Math.max(bound, of.applyAsDouble(o)) : Math.min(bound, of.applyAsDouble(o));
+        }
+        return bound;
+    }
+
     private Optional<SectionGap> least(List<DoubtfulStep> steps) {
-        Optional<Outline> asNew = outline(false);
         if (asNew.isEmpty() || steps.isEmpty()) {
             return Optional.empty();
         }
-        SectionGap best = leastAt(null, steps, asNew.get(), false);
+        SectionGap best = null;
+        for (Outline outline : asNew) {
+            best = leastAt(best, steps, outline, false);
+        }
         if (kit.caliper().wearTravel() > 0) {
-            best = leastAt(best, steps, outline(true).orElseThrow(), true);
+            for (Outline outline : worn) {
+                best = leastAt(best, steps, outline, true);
+            }
         }
         return Optional.ofNullable(best);
     }

@@ -4,15 +4,15 @@ import itrova.core.measure.DerivedValues;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.Callout;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** The caliper must come to stand over the disc within the shims that come with the kit. */
 final class AxleOffsetCheck implements Check {
     static final String FORMULA = "m = s_shims − |A_read − A_kit|";
     private static final String SOURCE = "Chain from housing face to disc; common practice";
+    /** Shims are cut to this (mm). */
+    private static final double SHIM_STEP = 0.1;
 
     @Override
     public CheckId id() {
@@ -21,39 +21,82 @@ final class AxleOffsetCheck implements Check {
 
     @Override
     public boolean appliesTo(FitCase c) {
-        return c.end().kind() == AxleEndKind.REAR_LIVE_AXLE;
+        return c.end().kind() == AxleEndKind.REAR_LIVE_AXLE
+                || c.kit().bracket().axleOffset().isPresent();
     }
 
     @Override
     public Finding judge(FitCase c) {
-        Ruling ruling = new Ruling(CheckId.AXLE_OFFSET, c, "mm");
-        Optional<Measured> read = DerivedValues.axleOffset(c.end());
-        Optional<Measured> wanted =
-                c.kit().bracket().axleOffset().map(f -> f.measured(c.kit().source("bracket.axleOffset")));
-        ruling.want(read, Callout.AXLE_OFFSET);
+        Ruling ruling = new Ruling(CheckId.AXLE_OFFSET, c);
+        Optional<Measured> read = DerivedValues.hubFace(c.end());
+        Optional<Measured> wanted = wanted(c);
+        ruling.want(read, callout(c.end().kind()));
         if (wanted.isEmpty()) {
             ruling.missing("the axle offset the kit is made for: ask the supplier");
         }
+        double shims = c.kit().bracket().shimRange();
         if (read.isPresent() && wanted.isPresent()) {
-            Measured off = read.get().minus(wanted.get());
-            double shims = c.kit().bracket().shimRange();
+            Measured off = read.get().minus(wanted.get()).plus(-c.worked().shims());
             ruling.require("caliper over disc, shimmed out", off.times(-1).plus(shims))
                     .require("caliper over disc, shimmed in", off.plus(shims));
         }
-        return ruling.finding(r -> {
-            List<Input> inputs = new ArrayList<>();
-            read.ifPresent(m -> inputs.add(new Input("A_read", m, "mm")));
-            wanted.ifPresent(m -> inputs.add(new Input("A_kit", m, "mm")));
-            inputs.add(new Input("s_shims", Measured.exact(c.kit().bracket().shimRange()), "mm"));
-            String why = read.isPresent() && wanted.isPresent()
-                    ? String.format(
-                            Locale.ROOT,
-                            "The axle offset is %.1f mm, the kit is made for %.1f mm and can be shimmed %.1f mm either way.",
-                            read.get().value(),
-                            wanted.get().value(),
-                            c.kit().bracket().shimRange())
-                    : "Axle offset and the kit's wish cannot be compared yet.";
-            return new Explanation(why, FORMULA, inputs, SOURCE);
-        });
+        return ruling.finding(r -> new Explanation(
+                read.isPresent() && wanted.isPresent()
+                        ? Say.text(
+                                "%s is %.1f mm, the kit is made for %.1f mm and can be shimmed %.1f mm either way.",
+                                callout(c.end().kind()) == Callout.AXLE_OFFSET
+                                        ? "The axle offset"
+                                        : "Bracket face to hub face",
+                                read.get().value(),
+                                wanted.get().value(),
+                                shims)
+                        : "Axle offset and the kit's wish cannot be compared yet.",
+                FORMULA,
+                new Say.Inputs()
+                        .add("A_read", read)
+                        .add("A_kit", wanted)
+                        .add("s_shims", shims, "mm")
+                        .list(),
+                SOURCE));
+    }
+
+    /** The reading that tells where the hub's face is. */
+    static Callout callout(AxleEndKind kind) {
+        return switch (kind) {
+            case REAR_LIVE_AXLE -> Callout.AXLE_OFFSET;
+            case REAR_UPRIGHT -> Callout.UPRIGHT_HEIGHT;
+            default -> Callout.HUB_FACE;
+        };
+    }
+
+    private static Optional<Measured> wanted(FitCase c) {
+        return c.kit().bracket().axleOffset().map(f -> f.measured(c.kit().source("bracket.axleOffset")));
+    }
+
+    @Override
+    public List<WorkOffer> remedies(FitCase c) {
+        Optional<Measured> read = DerivedValues.hubFace(c.end());
+        Optional<Measured> wanted = wanted(c);
+        if (read.isEmpty() || wanted.isEmpty()) {
+            return List.of();
+        }
+        Measured off = read.get().minus(wanted.get());
+        if (off.value() < 0) {
+            return List.of(WorkOffer.refused(Say.text(
+                    "The caliper would have to come %.1f mm further inboard: shims cannot do that.",
+                    -off.value() - c.kit().bracket().shimRange())));
+        }
+        double stack = Math.ceil(off.value() / SHIM_STEP) * SHIM_STEP;
+        double most = c.settings().of(Limit.SHIM_MOST);
+        if (stack > most) {
+            return List.of(WorkOffer.refused(
+                    Say.text("Shims of %.1f mm under the bracket would be needed, %.1f mm are allowed.", stack, most)));
+        }
+        return List.of(WorkOffer.of(Work.to(
+                WorkKind.SHIM_STACK,
+                c.end().side(),
+                0,
+                stack,
+                Say.text("the same stack on every bolt, %.1f mm at most", most))));
     }
 }

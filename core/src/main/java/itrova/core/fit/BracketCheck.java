@@ -21,9 +21,14 @@ final class BracketCheck implements Check {
     }
 
     @Override
+    public boolean appliesTo(FitCase c) {
+        return !c.kit().bracket().isWelded();
+    }
+
+    @Override
     public Finding judge(FitCase c) {
         Bracket bracket = c.kit().bracket();
-        Ruling ruling = new Ruling(CheckId.BRACKET, c, "mm");
+        Ruling ruling = new Ruling(CheckId.BRACKET, c);
         if (bracket.shape() != c.end().bracketShape()) {
             return ruling.outright(new Explanation(
                     "The bracket's holes lie on a " + word(bracket.shape()) + ", the axle end's on a "

@@ -51,7 +51,8 @@ public record Finding(
     public double score() {
         Optional<Measured> counts = verdict == Verdict.FITS_WITH_WORK ? worked : margin;
         if (counts.isEmpty()) {
-            return Double.NEGATIVE_INFINITY;
+            // Right or wrong without a measure, such as a thread: right leaves any margin, the rest none.
+            return verdict.isProven() ? Double.POSITIVE_INFINITY : Double.NEGATIVE_INFINITY;
         }
         Measured m = counts.get();
         double left = m.value() - m.expanded();
@@ -62,7 +63,7 @@ public record Finding(
         return left >= 0 ? Double.POSITIVE_INFINITY : Double.NEGATIVE_INFINITY;
     }
 
-    Finding mendedBy(Work done, Measured after) {
+    Finding mendedBy(Work done, Optional<Measured> after) {
         return new Finding(
                 check,
                 side,
@@ -75,7 +76,7 @@ public record Finding(
                 explanation,
                 Optional.of(done),
                 Optional.empty(),
-                Optional.of(after));
+                after);
     }
 
     /** Whether it is proven not to fit as found, but work may mend it once more is read. */

@@ -2,7 +2,10 @@ package itrova.core.fit;
 
 import itrova.core.clearance.CaliperInWheel;
 import itrova.core.clearance.WheelProfile;
+import itrova.core.fastener.Thread;
+import itrova.core.kit.Figure;
 import itrova.core.kit.Kit;
+import itrova.core.measure.DerivedValues;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleLoad;
@@ -10,21 +13,28 @@ import itrova.core.vehicle.Callout;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
-/** One side with its wheel's profile, one kit, one set of limits. */
+/** One side with its wheel's profile, one kit, one set of limits, and what was worked on. */
 final class FitCase {
     private final AxleEnd end;
     private final WheelProfile wheel;
     private final Optional<AxleLoad> load;
     private final Kit kit;
     private final ShopSettings settings;
+    private final Worked worked;
     private @Nullable CaliperInWheel placed;
 
     FitCase(AxleEnd end, WheelProfile wheel, Optional<AxleLoad> load, Kit kit, ShopSettings settings) {
+        this(end, wheel, load, kit, settings, Worked.NOTHING);
+    }
+
+    private FitCase(
+            AxleEnd end, WheelProfile wheel, Optional<AxleLoad> load, Kit kit, ShopSettings settings, Worked worked) {
         this.end = end;
         this.wheel = wheel;
         this.load = load;
         this.kit = kit;
         this.settings = settings;
+        this.worked = worked;
     }
 
     AxleEnd end() {
@@ -43,16 +53,55 @@ final class FitCase {
         return settings;
     }
 
+    Worked worked() {
+        return worked;
+    }
+
     /** The kit's caliper in the wheel, placed once for all checks. */
     CaliperInWheel placed() {
         if (placed == null) {
-            placed = new CaliperInWheel(end, wheel, kit);
+            placed = new CaliperInWheel(end, wheel, kit, worked.spacer());
         }
         return placed;
     }
 
     Optional<Measured> length(Callout callout) {
         return end.length(callout);
+    }
+
+    /** Whether the kit brings its own hub, so that the old hub, its studs and its register go. */
+    boolean bringsHub() {
+        return kit.fitting().hub().isPresent();
+    }
+
+    /**
+     * Place of the face the disc or the kit's hub offers to the hat (mm), from the bracket face, outboard positive: the old
+     * hub's as read, or by the chain from the bearing shoulder when the kit brings its own hub.
+     */
+    Optional<Measured> hubFace() {
+        if (kit.fitting().hub().isEmpty()) {
+            return DerivedValues.hubFace(end);
+        }
+        Optional<Measured> shoulder = end.length(Callout.SHOULDER);
+        Optional<Figure> face = kit.fitting().hub().get().face();
+        return shoulder.isEmpty() || face.isEmpty()
+                ? Optional.empty()
+                : Optional.of(shoulder.get().plus(face.get().measured(kit.source("hub.face"))));
+    }
+
+    /** The reading without which the hub face is not known. */
+    Callout hubFaceCallout() {
+        return bringsHub() ? Callout.SHOULDER : AxleOffsetCheck.callout(end.kind());
+    }
+
+    /** Place of the disc's mid-plane (mm) from the bracket face, outboard positive; absent until the hub face is known. */
+    Optional<Measured> midPlane() {
+        return hubFace().map(face -> face.minus(kit.disc().hatDepth().measured(kit.source("disc.hatDepth"))));
+    }
+
+    /** Thickness of the hat under the wheel (mm); none where the kit's own hub carries the wheel. */
+    Measured hat() {
+        return kit.disc().hatThickness().measured(kit.source("disc.hatThickness"));
     }
 
     /** Diameter of the studs' threads (mm): the kit's own, else as read, else nominal of the thread read. */
@@ -78,7 +127,7 @@ final class FitCase {
         return end.length(Callout.STUD_STICK_OUT);
     }
 
-    Optional<itrova.core.fastener.Thread> studThread() {
+    Optional<Thread> studThread() {
         return kit.studs().map(s -> Optional.of(s.thread())).orElseGet(end::studThread);
     }
 
@@ -93,11 +142,15 @@ final class FitCase {
     }
 
     FitCase withKit(Kit other) {
-        return new FitCase(end, wheel, load, other, settings);
+        return new FitCase(end, wheel, load, other, settings, worked);
     }
 
-    /** The case with the axle end worked on; no work offered changes the wheel. */
+    /** The case with the axle end worked on; no work offered changes the wheel's profile. */
     FitCase withEnd(AxleEnd other) {
-        return new FitCase(other, wheel, load, kit, settings);
+        return new FitCase(other, wheel, load, kit, settings, worked);
+    }
+
+    FitCase withWorked(Worked other) {
+        return new FitCase(end, wheel, load, kit, settings, other);
     }
 }

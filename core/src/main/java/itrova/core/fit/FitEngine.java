@@ -6,6 +6,7 @@ import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleLoad;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -15,129 +16,58 @@ import java.util.Optional;
  * dimensions, are as good as before and the mended one is proven. What is not proven as found stays so.
  */
 public final class FitEngine {
-    private static final List<Check> CHECKS = List.of(
-            new PatternCheck(),
-            new StudHoleCheck(),
-            new NutEngagementCheck(),
-            new RegisterCheck(),
-            new HatFlangeCheck(),
-            new BracketCheck(),
-            new AxleOffsetCheck(),
-            WheelClearanceCheck.barrel(),
-            WheelClearanceCheck.spokes(),
-            new LoadCheck());
-
     private FitEngine() {}
 
-    /** Judges the kits made for this kind of axle end, best first; kits for other kinds are left out. */
+    /**
+     * Judges the kits made for this kind of axle end, best first; kits for other kinds are left out. Lock to lock and over the
+     * travel only what nothing quicker rules out is looked at.
+     */
     public static List<KitReport> match(AxleCase axle, List<Kit> kits, ShopSettings settings) {
         List<WheelProfile> wheels = wheels(axle);
-        return kits.stream()
-                .filter(k -> axle.ends().stream().allMatch(e -> k.fits().contains(e.kind())))
-                .map(k -> report(axle, wheels, k, settings))
+        return kits.parallelStream()
+                .filter(k -> suits(axle, k))
+                .map(k -> matched(axle, wheels, k, settings))
                 .sorted(KitReport.BEST_FIRST)
                 .toList();
     }
 
-    /** Findings of one kit on one end as it is, no work thought of. */
+    /** Whether a kit is made for the kind of every end. */
+    static boolean suits(AxleCase axle, Kit kit) {
+        return axle.ends().stream().allMatch(e -> kit.fits().contains(e.kind()));
+    }
+
+    private static KitReport matched(AxleCase axle, List<WheelProfile> wheels, Kit kit, ShopSettings settings) {
+        KitReport quick = report(axle, wheels, kit, settings, Checks.QUICK);
+        return quick.verdict() == Verdict.DOES_NOT_FIT ? quick : report(axle, wheels, kit, settings, Checks.ALL);
+    }
+
+    /** Findings of one kit on one end as it is, no work thought of and without the sweep of lock and travel. */
     public static List<Finding> asFound(
             AxleEnd end, WheelProfile wheel, Optional<AxleLoad> load, Kit kit, ShopSettings settings) {
-        return judgeAll(new FitCase(end, wheel, load, kit, settings));
+        return Checks.judge(Checks.QUICK, new FitCase(end, wheel, load, kit, settings));
     }
 
-    /** Judges one kit on every side given. */
+    /** Judges one kit on every side given, by every check. */
     public static KitReport report(AxleCase axle, Kit kit, ShopSettings settings) {
-        return report(axle, wheels(axle), kit, settings);
+        return report(axle, wheels(axle), kit, settings, Checks.ALL);
     }
 
-    private static List<WheelProfile> wheels(AxleCase axle) {
+    /** Judges one kit on every side given, without the sweep of lock and travel. */
+    public static KitReport quickReport(AxleCase axle, Kit kit, ShopSettings settings) {
+        return report(axle, wheels(axle), kit, settings, Checks.QUICK);
+    }
+
+    static List<WheelProfile> wheels(AxleCase axle) {
         return axle.ends().stream().map(WheelProfile::of).toList();
     }
 
-    private static KitReport report(AxleCase axle, List<WheelProfile> wheels, Kit kit, ShopSettings settings) {
+    static KitReport report(
+            AxleCase axle, List<WheelProfile> wheels, Kit kit, ShopSettings settings, List<Check> checks) {
         List<Finding> findings = new ArrayList<>();
         for (int i = 0; i < wheels.size(); i++) {
-            findings.addAll(side(new FitCase(axle.ends().get(i), wheels.get(i), axle.load(), kit, settings)));
+            FitCase side = new FitCase(axle.ends().get(i), wheels.get(i), axle.load(), kit, settings);
+            findings.addAll(Mending.choosing(checks, side, Map.of()).findings());
         }
-        Verdict verdict = Verdict.FITS;
-        double score = Double.POSITIVE_INFINITY;
-        for (Finding f : findings) {
-            verdict = verdict.worst(f.verdict());
-            score = Math.min(score, f.score());
-        }
-        return new KitReport(kit, List.copyOf(findings), verdict, score);
-    }
-
-    private static List<Finding> side(FitCase asFound) {
-        List<Finding> findings = judgeAll(asFound);
-        List<Finding> refusals = new ArrayList<>(findings);
-        FitCase worked = asFound;
-        List<Optional<Work>> works = new ArrayList<>();
-        boolean any = false;
-        for (int i = 0; i < findings.size(); i++) {
-            Finding f = findings.get(i);
-            Optional<WorkOffer> offer =
-                    f.verdict() == Verdict.DOES_NOT_FIT ? check(f).remedy(asFound) : Optional.empty();
-            Optional<Work> work = offer.flatMap(WorkOffer::work);
-            works.add(work);
-            if (work.isPresent()) {
-                worked = work.get().applyTo(worked);
-                any = true;
-            } else if (offer.isPresent()) {
-                refusals.set(i, f.refusing(offer.get().refusal(), offer.get().wanted()));
-            }
-        }
-        return any ? afterWork(refusals, judgeAll(worked), works) : refusals;
-    }
-
-    private static List<Finding> afterWork(List<Finding> before, List<Finding> after, List<Optional<Work>> works) {
-        for (int i = 0; i < before.size(); i++) {
-            boolean worsened =
-                    after.get(i).verdict().ordinal() > before.get(i).verdict().ordinal();
-            if (worsened) {
-                return refuseAll(
-                        before,
-                        works,
-                        "The work it would take spoils “" + after.get(i).check().title() + "”.");
-            }
-        }
-        List<Finding> result = new ArrayList<>(before);
-        for (int i = 0; i < before.size(); i++) {
-            if (works.get(i).isEmpty()) {
-                continue;
-            }
-            Finding then = after.get(i);
-            result.set(
-                    i,
-                    then.verdict() == Verdict.FITS
-                            ? before.get(i)
-                                    .mendedBy(works.get(i).get(), then.margin().orElseThrow())
-                            : before.get(i).refusing("The usual work would not prove it either.", List.of()));
-        }
-        return result;
-    }
-
-    private static List<Finding> refuseAll(List<Finding> before, List<Optional<Work>> works, String reason) {
-        List<Finding> result = new ArrayList<>(before);
-        for (int i = 0; i < before.size(); i++) {
-            if (works.get(i).isPresent()) {
-                result.set(i, before.get(i).refusing(reason, List.of()));
-            }
-        }
-        return result;
-    }
-
-    private static List<Finding> judgeAll(FitCase c) {
-        List<Finding> findings = new ArrayList<>(CHECKS.size());
-        for (Check check : CHECKS) {
-            if (check.appliesTo(c)) {
-                findings.add(check.judge(c));
-            }
-        }
-        return findings;
-    }
-
-    private static Check check(Finding f) {
-        return CHECKS.stream().filter(c -> c.id() == f.check()).findFirst().orElseThrow();
+        return KitReport.of(kit, findings);
     }
 }

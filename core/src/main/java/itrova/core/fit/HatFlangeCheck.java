@@ -14,6 +14,8 @@ final class HatFlangeCheck implements Check {
             "Common practice; the fillet is kept clear without counting on the flange's corner";
     /** Room given beyond the least when a flange is turned (mm of radius). */
     private static final double TURN_ROOM = 0.3;
+    /** A flange's corner is rounded to no more than this (mm); common practice. */
+    private static final double CORNER_MOST = 4.0;
 
     @Override
     public CheckId id() {
@@ -21,8 +23,13 @@ final class HatFlangeCheck implements Check {
     }
 
     @Override
+    public boolean appliesTo(FitCase c) {
+        return !c.bringsHub();
+    }
+
+    @Override
     public Finding judge(FitCase c) {
-        Ruling ruling = new Ruling(CheckId.HAT_FLANGE, c, "mm");
+        Ruling ruling = new Ruling(CheckId.HAT_FLANGE, c);
         Optional<Measured> flange = c.length(Callout.FLANGE);
         Measured hat = c.kit().disc().hatInside().measured(c.kit().source("disc.hatInside"));
         ruling.want(flange, Callout.FLANGE);
@@ -31,8 +38,12 @@ final class HatFlangeCheck implements Check {
         return ruling.finding(r -> explain(c, flange, hat));
     }
 
+    /** Room wanted a side (mm): a corner rounded to the fillet or more no longer rides on it. */
     private static double room(FitCase c) {
-        return Math.max(c.settings().hatRoom(), c.kit().disc().fillet());
+        double fillet = c.kit().disc().fillet();
+        return c.worked().corner() >= fillet
+                ? c.settings().of(Limit.HAT_ROOM)
+                : Math.max(c.settings().of(Limit.HAT_ROOM), fillet);
     }
 
     private static Explanation explain(FitCase c, Optional<Measured> flange, Measured hat) {
@@ -52,7 +63,39 @@ final class HatFlangeCheck implements Check {
     }
 
     @Override
-    public Optional<WorkOffer> remedy(FitCase c) {
+    public List<WorkOffer> remedies(FitCase c) {
+        List<WorkOffer> offers = new ArrayList<>();
+        roundCorner(c).ifPresent(offers::add);
+        turnFlange(c).ifPresent(offers::add);
+        return offers;
+    }
+
+    /** Where only the hat's fillet is in the way, the flange's corner is rounded past it. */
+    private static Optional<WorkOffer> roundCorner(FitCase c) {
+        Optional<Measured> flange = c.length(Callout.FLANGE);
+        Measured hat = c.kit().disc().hatInside().measured(c.kit().source("disc.hatInside"));
+        double fillet = c.kit().disc().fillet();
+        if (flange.isEmpty() || c.worked().corner() >= fillet) {
+            return Optional.empty();
+        }
+        Measured side = hat.minus(flange.get()).times(0.5).plus(-c.settings().of(Limit.HAT_ROOM));
+        if (side.value() - side.expanded() < 0) {
+            return Optional.empty();
+        }
+        double radius = fillet + 2 * WorkKind.ROUND_CORNER.tolerance();
+        if (radius > CORNER_MOST) {
+            return Optional.of(WorkOffer.refused(
+                    Say.text("The corner would be rounded to %.1f mm, %.1f mm are allowed.", radius, CORNER_MOST)));
+        }
+        return Optional.of(WorkOffer.of(Work.to(
+                WorkKind.ROUND_CORNER,
+                c.end().side(),
+                0,
+                radius,
+                Say.text("past the hat's fillet of %.1f mm", fillet))));
+    }
+
+    private static Optional<WorkOffer> turnFlange(FitCase c) {
         Optional<Measured> flange = c.length(Callout.FLANGE);
         Optional<Measured> circle = c.end().boltCircle();
         Optional<Measured> stud = c.studWidest();
@@ -74,21 +117,21 @@ final class HatFlangeCheck implements Check {
                 c.kit().disc().hatInside().value() - c.kit().disc().hatInside().tolerance();
         double target = Math.floor((hatLeast - 2 * (room(c) + TURN_ROOM)) * 10) / 10;
         double wall = (target
-                        - Work.Kind.TURN_FLANGE.tolerance()
+                        - WorkKind.TURN_FLANGE.tolerance()
                         - circle.get().value()
                         - circle.get().expanded()
                         - stud.get().value())
                 / 2;
-        if (wall < c.settings().flangeWall()) {
+        if (wall < c.settings().of(Limit.FLANGE_WALL)) {
             return Optional.of(WorkOffer.refused(String.format(
                     Locale.ROOT,
                     "Turning the flange to %.1f mm would leave %.1f mm outside the studs, %.1f mm must remain.",
                     target,
                     wall,
-                    c.settings().flangeWall())));
+                    c.settings().of(Limit.FLANGE_WALL))));
         }
-        return Optional.of(WorkOffer.of(new Work(
-                Work.Kind.TURN_FLANGE,
+        return Optional.of(WorkOffer.of(Work.to(
+                WorkKind.TURN_FLANGE,
                 c.end().side(),
                 flange.get().value(),
                 target,
@@ -96,6 +139,6 @@ final class HatFlangeCheck implements Check {
                         Locale.ROOT,
                         "%.1f mm stay outside the studs, %.1f mm must",
                         wall,
-                        c.settings().flangeWall()))));
+                        c.settings().of(Limit.FLANGE_WALL)))));
     }
 }

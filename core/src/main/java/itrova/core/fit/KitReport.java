@@ -9,10 +9,23 @@ import java.util.List;
  *
  * @param kit the kit
  * @param findings per side and check, in the order of the checks
- * @param verdict worst over all findings
- * @param score least (m − U)/u over all findings
+ * @param verdict worst over all critical findings
+ * @param score least (m − U)/u over all critical findings
  */
 public record KitReport(Kit kit, List<Finding> findings, Verdict verdict, double score) {
+    /** The report of these findings: the worst critical one decides. */
+    static KitReport of(Kit kit, List<Finding> findings) {
+        Verdict verdict = Verdict.FITS;
+        double score = Double.POSITIVE_INFINITY;
+        for (Finding f : findings) {
+            if (f.check().isCritical() || f.verdict() == Verdict.FITS_WITH_WORK) {
+                verdict = verdict.worst(f.verdict());
+                score = Math.min(score, f.score());
+            }
+        }
+        return new KitReport(kit, List.copyOf(findings), verdict, score);
+    }
+
     /** Best first: verdict, then least (m − U)/u, then price. */
     public static final Comparator<KitReport> BEST_FIRST = Comparator.comparing(KitReport::verdict)
             .thenComparing(Comparator.comparingDouble(KitReport::score).reversed())
@@ -26,7 +39,7 @@ public record KitReport(Kit kit, List<Finding> findings, Verdict verdict, double
             case NOT_PROVEN -> true;
             case DOES_NOT_FIT ->
                 findings.stream()
-                        .filter(f -> f.verdict() == Verdict.DOES_NOT_FIT)
+                        .filter(f -> f.check().isCritical() && f.verdict() == Verdict.DOES_NOT_FIT)
                         .allMatch(Finding::isWorkOpen);
         };
     }

@@ -22,7 +22,7 @@ final class LoadCheck implements Check {
     public Finding judge(FitCase c) {
         Ruling ruling = new Ruling(CheckId.LOAD, c, "kg");
         double share =
-                c.end().kind() == AxleEndKind.TRAILER_SPINDLE ? c.settings().imbalance() : 0;
+                c.end().kind() == AxleEndKind.TRAILER_SPINDLE ? c.settings().of(Limit.IMBALANCE) : 0;
         if (c.load().isEmpty()) {
             ruling.missing("the axle's load: from its plate or the weighbridge");
         }

@@ -89,6 +89,8 @@ final class NextMove {
                 case "repeat" -> "the scatter of “" + callout(parts[2]) + "”: repeat it";
                 case "place" -> "the place “" + callout(parts[2]) + "” was read at";
                 case "kit" -> "the kit's own tolerance (" + parts[2] + "): ask the supplier or measure the part";
+                case "around" -> "where “" + parts[2] + "” was measured: measure it better";
+                case "float" -> "the shaft's end float";
                 case "load" -> "how the load is known: weigh the axle";
                 default -> "the work's own tolerance";
             };

@@ -9,7 +9,8 @@ import java.util.Optional;
 
 /** After disc hat and wheel are on the studs, the nut must still hold enough full thread. */
 final class NutEngagementCheck implements Check {
-    static final String FORMULA = "m = L_stud − t_hat − t_wheel − P − k·d";
+    static final String FORMULA =
+            "m = L_stud − t_hat − t_spacer − t_wheel − P − k·d; closed nuts: L_closed − P − (L_stud − t_hat − t_spacer − t_wheel)";
     private static final String SOURCE =
             "Common practice: a steel nut holds at least one stud diameter of full thread; one pitch P is lost at the stud's end";
     /** Studs are sold in lengths that step by this (mm); common practice. */
@@ -24,20 +25,23 @@ final class NutEngagementCheck implements Check {
 
     @Override
     public Finding judge(FitCase c) {
-        Ruling ruling = new Ruling(CheckId.NUT_ENGAGEMENT, c, "mm");
+        Ruling ruling = new Ruling(CheckId.NUT_ENGAGEMENT, c);
         Optional<Measured> stickOut = c.studStickOut();
         Optional<Measured> pad = c.length(Callout.WHEEL_PAD);
         Optional<itrova.core.fastener.Thread> thread = c.studThread();
         ruling.want(stickOut, Callout.STUD_STICK_OUT)
                 .want(pad, Callout.WHEEL_PAD)
                 .want(thread, Callout.STUD_THREAD);
-        Measured hat = c.kit().disc().hatThickness().measured(c.kit().source("disc.hatThickness"));
+        Measured hat = c.hat().plus(c.worked().spacer());
         if (stickOut.isPresent() && pad.isPresent() && thread.isPresent()) {
             double need = thread.get().pitch()
-                    + c.settings().engagement() * thread.get().diameter();
-            ruling.require(
-                    "full thread in the nut",
-                    stickOut.get().minus(hat).minus(pad.get()).plus(-need));
+                    + c.settings().of(Limit.ENGAGEMENT) * thread.get().diameter();
+            Measured past = stickOut.get().minus(hat).minus(pad.get());
+            ruling.require("full thread in the nut", past.plus(-need));
+            double pitch = thread.get().pitch();
+            c.kit().fitting().nuts().ifPresent(nuts -> nuts.closedDepth()
+                    .ifPresent(depth -> ruling.require(
+                            "closed nut does not bottom", past.times(-1).plus(depth - pitch))));
         }
         return ruling.finding(r -> explain(c, r, stickOut, pad, hat, thread));
     }
@@ -57,42 +61,61 @@ final class NutEngagementCheck implements Check {
             inputs.add(new Input("P", Measured.exact(t.pitch()), "mm"));
             inputs.add(new Input("d", Measured.exact(t.diameter()), "mm"));
         });
+        boolean bottoms = worst.filter(w -> w.name().startsWith("closed")).isPresent();
+        if (bottoms) {
+            return new Explanation(
+                    Say.text(
+                            "The stud stands %.1f mm past the wheel: a closed nut %s its bottom by %.1f mm.",
+                            stickOut.orElseThrow().value()
+                                    - hat.value()
+                                    - pad.orElseThrow().value(),
+                            worst.get().margin().value() < 0 ? "runs into" : "clears",
+                            Math.abs(worst.get().margin().value())),
+                    FORMULA,
+                    inputs,
+                    SOURCE);
+        }
         String why = worst.isEmpty()
                 ? "The thread left for the nut is not known yet."
                 : String.format(
                         Locale.ROOT,
                         "%.1f mm of full thread are left for the nut, a %s stud wants %.1f mm: %.1f turns.",
                         worst.get().margin().value()
-                                + c.settings().engagement()
+                                + c.settings().of(Limit.ENGAGEMENT)
                                         * thread.orElseThrow().diameter(),
                         thread.get().designation(),
-                        c.settings().engagement() * thread.get().diameter(),
+                        c.settings().of(Limit.ENGAGEMENT) * thread.get().diameter(),
                         (worst.get().margin().value()
-                                        + c.settings().engagement()
+                                        + c.settings().of(Limit.ENGAGEMENT)
                                                 * thread.get().diameter())
                                 / thread.get().pitch());
         return new Explanation(why, FORMULA, inputs, SOURCE);
     }
 
     @Override
-    public Optional<WorkOffer> remedy(FitCase c) {
+    public List<WorkOffer> remedies(FitCase c) {
         Finding now = judge(c);
         if (now.margin().isEmpty() || c.studStickOut().isEmpty()) {
-            return Optional.empty();
+            return List.of();
         }
-        double lacking =
-                now.margin().get().expanded() - now.margin().get().value() + Work.Kind.LONGER_STUDS.tolerance();
+        boolean bottoms = now.requirements().stream()
+                .anyMatch(r -> r.name().startsWith("closed")
+                        && r.margin().value() + r.margin().expanded() < 0);
+        if (bottoms) {
+            return new NutSeatCheck().remedies(c);
+        }
+        double lacking = now.margin().get().expanded() - now.margin().get().value() + WorkKind.LONGER_STUDS.tolerance();
         double longer = Math.ceil(lacking / LENGTH_STEP) * LENGTH_STEP;
         double before = c.studStickOut().get().value();
         if (longer > LONGER_MOST) {
-            return Optional.of(WorkOffer.refused(String.format(
+            return List.of(WorkOffer.refused(String.format(
                     Locale.ROOT,
                     "Studs %.0f mm longer would be needed, more than the %.0f mm allowed.",
                     longer,
                     LONGER_MOST)));
         }
-        return Optional.of(WorkOffer.of(new Work(
-                Work.Kind.LONGER_STUDS,
+        return List.of(WorkOffer.of(Work.to(
+                WorkKind.LONGER_STUDS,
                 c.end().side(),
                 before,
                 before + longer,

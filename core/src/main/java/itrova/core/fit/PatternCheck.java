@@ -3,6 +3,7 @@ package itrova.core.fit;
 import itrova.core.kit.HolePattern;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Wheel;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -19,12 +20,29 @@ final class PatternCheck implements Check {
 
     @Override
     public Finding judge(FitCase c) {
-        Ruling ruling = new Ruling(CheckId.PATTERN, c, "mm");
+        Ruling ruling = new Ruling(CheckId.PATTERN, c);
         if (c.end().count(Callout.LUG_COUNT).isEmpty()) {
             return ruling.missing(Callout.LUG_COUNT)
                     .finding(r -> new Explanation("The studs were not counted yet.", FORMULA, List.of(), SOURCE));
         }
         int lugs = c.end().count(Callout.LUG_COUNT).getAsInt();
+        if (c.bringsHub() || c.end().otherWheel().isPresent()) {
+            Optional<Finding> apart = wheelOnHub(c, ruling, lugs);
+            if (apart.isPresent()) {
+                return apart.get();
+            }
+        }
+        if (c.bringsHub()) {
+            return ruling.finding(r -> new Explanation(
+                    "The kit's hub is drilled "
+                            + c.kit().disc().patterns().get(0).count() + " on "
+                            + Say.text(
+                                    "%.2f mm.",
+                                    c.kit().disc().patterns().get(0).circle().value()),
+                    FORMULA,
+                    List.of(),
+                    SOURCE));
+        }
         List<HolePattern> sameCount = c.kit().disc().patterns().stream()
                 .filter(p -> p.count() == lugs)
                 .toList();
@@ -67,6 +85,39 @@ final class PatternCheck implements Check {
                 .finding(r -> explain(c, chosen, circle.get(), stud.get()));
     }
 
+    /** The wheel's holes over the studs of the hub, where hub or wheel is another than found; a finding if their numbers differ. */
+    private static Optional<Finding> wheelOnHub(FitCase c, Ruling ruling, int found) {
+        HolePattern own = c.kit().disc().patterns().get(0);
+        int hubLugs = c.bringsHub() ? own.count() : found;
+        int wheelLugs = c.end().otherWheel().map(Wheel::lugs).orElse(found);
+        if (hubLugs != wheelLugs) {
+            return Optional.of(new Ruling(CheckId.PATTERN, c, "studs")
+                    .require("wheel's holes", Measured.exact(-Math.abs(hubLugs - wheelLugs)))
+                    .finding(r -> new Explanation(
+                            "The hub has " + hubLugs + " studs, the wheel " + wheelLugs + " holes.",
+                            "n_wheel = n_hub",
+                            List.of(),
+                            "Count")));
+        }
+        Optional<Measured> hub = c.bringsHub()
+                ? Optional.of(own.circle().measured(c.kit().source("disc.circle")))
+                : c.end().boltCircle();
+        Optional<Measured> wheel =
+                c.end().otherWheel().map(Wheel::circle).or(() -> c.end().boltCircle());
+        Optional<Measured> hole = c.length(Callout.WHEEL_STUD_HOLE);
+        Optional<Measured> stud = c.studMajor();
+        ruling.want(hole, Callout.WHEEL_STUD_HOLE).want(stud, Callout.STUD_MAJOR);
+        if (hub.isPresent() && wheel.isPresent() && hole.isPresent() && stud.isPresent()) {
+            Measured off = hub.get().minus(wheel.get());
+            Measured play = hole.get().minus(stud.get());
+            ruling.require("wheel over studs, not too far out", play.minus(off).times(0.5))
+                    .require("wheel over studs, not too far in", play.plus(off).times(0.5));
+        } else if (hub.isEmpty() || wheel.isEmpty()) {
+            ruling.missing(found > 3 ? Callout.STUD_OVER_SKIP_ONE : Callout.STUD_OVER_NEIGHBOUR);
+        }
+        return Optional.empty();
+    }
+
     /** How far a pattern is off the studs, its holes' play taken into account (mm); the least is the pattern meant. */
     private static double off(HolePattern p, Measured circle) {
         return Math.abs(circle.value() - p.circle().value()) - p.hole().value();
@@ -74,9 +125,9 @@ final class PatternCheck implements Check {
 
     /** Studs too thick for the holes leave no play at all: drilling the holes mends this check too. */
     @Override
-    public Optional<WorkOffer> remedy(FitCase c) {
+    public List<WorkOffer> remedies(FitCase c) {
         StudHoleCheck studs = new StudHoleCheck();
-        return studs.judge(c).verdict() == Verdict.DOES_NOT_FIT ? studs.remedy(c) : Optional.empty();
+        return studs.judge(c).verdict() == Verdict.DOES_NOT_FIT ? studs.remedies(c) : List.of();
     }
 
     private static Explanation explain(FitCase c, HolePattern p, Measured circle, Measured stud) {

@@ -4,7 +4,6 @@ import itrova.core.quantity.Measured;
 import itrova.core.vehicle.Callout;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** The disc's bore must centre on the hub's register with a little play, and the wheel's bore must pass the disc's lip. */
@@ -15,6 +14,8 @@ final class RegisterCheck implements Check {
     private static final double WORKED_PLAY = 0.10;
     /** A bore is opened by no more than this (mm); common practice. */
     private static final double BORE_MOST = 1.0;
+    /** A wheel's bore is opened by no more than this (mm); common practice. */
+    private static final double WHEEL_BORE_MOST = 2.0;
     /** Thinnest ring that can be turned and stays round (mm of wall); common practice. */
     private static final double THINNEST_RING = 1.5;
 
@@ -25,90 +26,147 @@ final class RegisterCheck implements Check {
 
     @Override
     public Finding judge(FitCase c) {
-        Ruling ruling = new Ruling(CheckId.REGISTER, c, "mm");
+        Ruling ruling = new Ruling(CheckId.REGISTER, c);
         Optional<Measured> register = c.length(Callout.REGISTER);
-        Measured bore = bore(c);
-        ruling.want(register, Callout.REGISTER);
-        register.ifPresent(pilot -> {
-            Measured play = bore.minus(pilot);
-            ruling.require("not too tight", play.plus(-c.settings().playLeast()));
-            ruling.require("not too loose", play.times(-1).plus(c.settings().playMost()));
-        });
-        c.kit().disc().wheelLip().ifPresent(lip -> {
-            Optional<Measured> wheelBore = c.length(Callout.WHEEL_BORE);
+        if (!c.bringsHub()) {
+            ruling.want(register, Callout.REGISTER);
+            register.ifPresent(pilot -> {
+                Measured play = bore(c).minus(pilot);
+                ruling.require("not too tight", play.plus(-c.settings().of(Limit.PLAY_LEAST)));
+                if (!c.settings().follows(Limit.LUG_CENTRING)) {
+                    ruling.require(
+                            "not too loose", play.times(-1).plus(c.settings().of(Limit.PLAY_MOST)));
+                }
+            });
+        }
+        Optional<Measured> lip = lip(c);
+        Optional<Measured> wheelBore = c.length(Callout.WHEEL_BORE);
+        lip.ifPresent(l -> {
             ruling.want(wheelBore, Callout.WHEEL_BORE);
-            wheelBore.ifPresent(w -> ruling.require(
-                    "wheel over the disc's lip", w.minus(lip.measured(c.kit().source("disc.wheelLip")))));
+            wheelBore.ifPresent(w -> ruling.require("wheel over the lip", w.minus(l)));
         });
-        return ruling.finding(r -> explain(c, r, register, bore));
+        if (c.bringsHub() && lip.isEmpty()) {
+            ruling.missing("the pilot of the kit's hub that centres the wheel: ask the supplier");
+        }
+        return ruling.finding(r -> new Explanation(
+                why(c, r, register, wheelBore),
+                FORMULA,
+                new Say.Inputs()
+                        .add("d_bore", bore(c))
+                        .add("d_register", register)
+                        .add("s_min", c.settings().of(Limit.PLAY_LEAST), "mm")
+                        .add("s_max", c.settings().of(Limit.PLAY_MOST), "mm")
+                        .add("lip that centres the wheel", lip)
+                        .list(),
+                SOURCE));
     }
 
-    private static Explanation explain(
-            FitCase c, Optional<Requirement> worst, Optional<Measured> register, Measured bore) {
-        List<Input> inputs = new ArrayList<>();
-        inputs.add(new Input("d_bore", bore, "mm"));
-        register.ifPresent(m -> inputs.add(new Input("d_register", m, "mm")));
-        inputs.add(new Input("s_min", Measured.exact(c.settings().playLeast()), "mm"));
-        inputs.add(new Input("s_max", Measured.exact(c.settings().playMost()), "mm"));
-        c.kit()
-                .disc()
-                .wheelLip()
-                .ifPresent(l ->
-                        inputs.add(new Input("disc's lip", l.measured(c.kit().source("disc.wheelLip")), "mm")));
-        String why = register.map(pilot -> String.format(
-                        Locale.ROOT,
-                        "Bore %.2f mm on register %.2f mm: %s of %.2f mm, %.2f to %.2f mm is right (“%s” decides).",
-                        bore.value(),
-                        pilot.value(),
-                        bore.value() >= pilot.value() ? "play" : "overlap",
-                        Math.abs(bore.value() - pilot.value()),
-                        c.settings().playLeast(),
-                        c.settings().playMost(),
-                        worst.map(Requirement::name).orElse("")))
-                .orElse("The register was not read yet.");
-        return new Explanation(why, FORMULA, inputs, SOURCE);
+    private static String why(
+            FitCase c, Optional<Requirement> worst, Optional<Measured> register, Optional<Measured> wheelBore) {
+        if (c.bringsHub()) {
+            return lip(c).isPresent() && wheelBore.isPresent()
+                    ? Say.text(
+                            "The kit's hub centres the wheel on %.2f mm, the wheel's bore is %.2f mm.",
+                            lip(c).get().value(), wheelBore.get().value())
+                    : "The pilot of the kit's hub and the wheel's bore cannot be compared yet.";
+        }
+        if (register.isEmpty()) {
+            return "The register was not read yet.";
+        }
+        double play = bore(c).value() - register.get().value();
+        String text = Say.text(
+                "Bore %.2f mm on register %.2f mm: %s of %.2f mm, %.2f to %.2f mm is right (“%s” decides).",
+                bore(c).value(),
+                register.get().value(),
+                play >= 0 ? "play" : "overlap",
+                Math.abs(play),
+                c.settings().of(Limit.PLAY_LEAST),
+                c.settings().of(Limit.PLAY_MOST),
+                worst.map(Requirement::name).orElse(""));
+        boolean byStuds =
+                c.settings().follows(Limit.LUG_CENTRING) && play > c.settings().of(Limit.PLAY_MOST);
+        return byStuds ? text + " The studs' conical seats do the centring, as the shop's school allows." : text;
     }
 
     private static Measured bore(FitCase c) {
         return c.kit().disc().bore().measured(c.kit().source("disc.bore"));
     }
 
+    /** What centres the wheel (mm), if the kit has it: the pilot of its hub, or the lip of its disc. */
+    private static Optional<Measured> lip(FitCase c) {
+        if (c.bringsHub()) {
+            return c.kit().fitting().hub().flatMap(h -> h.pilot()
+                    .map(p -> p.measured(c.kit().source("hub.pilot"))));
+        }
+        return c.kit().disc().wheelLip().map(l -> l.measured(c.kit().source("disc.wheelLip")));
+    }
+
     @Override
-    public Optional<WorkOffer> remedy(FitCase c) {
+    public List<WorkOffer> remedies(FitCase c) {
+        List<WorkOffer> offers = new ArrayList<>();
+        openWheel(c).ifPresent(offers::add);
         Optional<Measured> register = c.length(Callout.REGISTER);
-        if (register.isEmpty()) {
+        if (register.isEmpty() || c.bringsHub()) {
+            return offers;
+        }
+        Measured play = bore(c).minus(register.get());
+        double target = Math.round((register.get().value() + WORKED_PLAY) * 100) / 100.0;
+        if (play.value() + play.expanded() < c.settings().of(Limit.PLAY_LEAST)) {
+            offers.add(bored(c, target));
+        } else if (play.value() - play.expanded() > c.settings().of(Limit.PLAY_MOST)) {
+            offers.add(ringed(c, target));
+        }
+        return offers;
+    }
+
+    private static WorkOffer bored(FitCase c, double target) {
+        double growth = target - bore(c).value();
+        if (growth > BORE_MOST) {
+            return WorkOffer.refused(
+                    Say.text("Boring would take %.2f mm, more than the %.1f mm allowed.", growth, BORE_MOST));
+        }
+        return WorkOffer.of(Work.to(
+                WorkKind.BORE_DISC,
+                c.end().side(),
+                bore(c).value(),
+                target,
+                "both discs are bored to their own side's register"));
+    }
+
+    private static WorkOffer ringed(FitCase c, double target) {
+        double ring = (bore(c).value() - target) / 2;
+        if (ring < THINNEST_RING) {
+            return WorkOffer.refused(Say.text(
+                    "A centring ring would be %.2f mm thin, at least %.1f mm is needed.", ring, THINNEST_RING));
+        }
+        return WorkOffer.of(Work.to(
+                WorkKind.CENTRING_RING,
+                c.end().side(),
+                bore(c).value(),
+                target,
+                Say.text("the ring is %.2f mm thick", ring)));
+    }
+
+    /** A wheel too small for the lip is opened to it: then the lip still centres the wheel. */
+    private static Optional<WorkOffer> openWheel(FitCase c) {
+        Optional<Measured> lip = lip(c);
+        Optional<Measured> wheel = c.length(Callout.WHEEL_BORE);
+        if (lip.isEmpty() || wheel.isEmpty() || wheel.get().value() >= lip.get().value()) {
             return Optional.empty();
         }
-        double bore = bore(c).value();
-        double target = Math.round((register.get().value() + WORKED_PLAY) * 100) / 100.0;
-        if (bore < register.get().value() + c.settings().playLeast()) {
-            if (target - bore > BORE_MOST) {
-                return Optional.of(WorkOffer.refused(String.format(
-                        Locale.ROOT,
-                        "Boring would take %.2f mm, more than the %.1f mm allowed.",
-                        target - bore,
-                        BORE_MOST)));
-            }
-            return Optional.of(WorkOffer.of(new Work(
-                    Work.Kind.BORE_DISC,
-                    c.end().side(),
-                    bore,
-                    target,
-                    "both discs are bored to their own side's register")));
+        double largest = lip.get().value() + lip.get().expanded();
+        double target = Math.ceil((largest + 2 * WorkKind.BORE_WHEEL.tolerance()) * 100) / 100;
+        double growth = target - wheel.get().value();
+        if (growth > WHEEL_BORE_MOST) {
+            return Optional.of(WorkOffer.refused(Say.text(
+                    "Opening the wheel's bore would take %.2f mm, more than the %.1f mm allowed.",
+                    growth, WHEEL_BORE_MOST)));
         }
-        double ring = (bore - target) / 2;
-        if (ring < THINNEST_RING) {
-            return Optional.of(WorkOffer.refused(String.format(
-                    Locale.ROOT,
-                    "A centring ring would be %.2f mm thin, at least %.1f mm is needed.",
-                    ring,
-                    THINNEST_RING)));
-        }
-        return Optional.of(WorkOffer.of(new Work(
-                Work.Kind.CENTRING_RING,
+        return Optional.of(WorkOffer.of(Work.to(
+                WorkKind.BORE_WHEEL,
                 c.end().side(),
-                bore,
+                wheel.get().value(),
                 target,
-                String.format(Locale.ROOT, "the ring is %.2f mm thick", ring))));
+                "the lip still centres the wheel; spare wheel alike")));
     }
 }

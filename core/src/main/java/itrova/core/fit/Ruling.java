@@ -1,5 +1,6 @@
 package itrova.core.fit;
 
+import itrova.core.kit.PaperClash;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.Callout;
 import java.util.ArrayList;
@@ -15,6 +16,12 @@ final class Ruling {
     private final List<Requirement> requirements = new ArrayList<>(3);
     private final List<Callout> missing = new ArrayList<>(2);
     private final List<String> missingInWords = new ArrayList<>(1);
+    private boolean satisfied;
+
+    /** A check whose margin is a length. */
+    Ruling(CheckId check, FitCase c) {
+        this(check, c, "mm");
+    }
 
     Ruling(CheckId check, FitCase c, String unit) {
         this.check = check;
@@ -24,6 +31,12 @@ final class Ruling {
 
     Ruling require(String name, Measured margin) {
         requirements.add(new Requirement(name, margin));
+        return this;
+    }
+
+    /** Notes that something no measure can express was found right. */
+    Ruling satisfied() {
+        satisfied = true;
         return this;
     }
 
@@ -56,6 +69,7 @@ final class Ruling {
      * @param explanation gives the explanation for the requirement that counts
      */
     Finding finding(Function<Optional<Requirement>, Explanation> explanation) {
+        noteClashes();
         Requirement worst = null;
         for (Requirement r : requirements) {
             if (worst == null || r.left() < worst.left()) {
@@ -79,6 +93,20 @@ final class Ruling {
                 Optional.empty());
     }
 
+    /** Papers that contradict themselves in a figure this check uses leave it unproven until the supplier has answered. */
+    private void noteClashes() {
+        for (PaperClash clash : c.kit().choices().clashes()) {
+            String source = c.kit().source(clash.figure());
+            boolean used = requirements.stream()
+                    .flatMap(r -> r.margin().components().stream())
+                    .anyMatch(part -> part.source().startsWith(source));
+            if (used) {
+                missing("the papers say both “" + clash.one() + "” and “" + clash.other() + "” (" + clash.figure()
+                        + "): ask the supplier which is right");
+            }
+        }
+    }
+
     /** A misfit that no measure can express, such as a bracket of another shape. */
     Finding outright(Explanation explanation) {
         return new Finding(
@@ -97,7 +125,7 @@ final class Ruling {
     }
 
     private Verdict verdict(boolean incomplete) {
-        boolean allFit = !incomplete && !requirements.isEmpty();
+        boolean allFit = !incomplete && (satisfied || !requirements.isEmpty());
         for (Requirement r : requirements) {
             if (r.margin().value() + r.margin().expanded() < 0) {
                 return Verdict.DOES_NOT_FIT;

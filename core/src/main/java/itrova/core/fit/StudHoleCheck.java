@@ -23,8 +23,13 @@ final class StudHoleCheck implements Check {
     }
 
     @Override
+    public boolean appliesTo(FitCase c) {
+        return !c.bringsHub();
+    }
+
+    @Override
     public Finding judge(FitCase c) {
-        Ruling ruling = new Ruling(CheckId.STUD_HOLES, c, "mm");
+        Ruling ruling = new Ruling(CheckId.STUD_HOLES, c);
         Optional<Measured> hole = hole(c).map(h -> h.measured(c.kit().source("disc.hole")));
         Optional<Measured> major = c.studMajor();
         Optional<Measured> shoulder = c.studShoulder();
@@ -77,34 +82,34 @@ final class StudHoleCheck implements Check {
     }
 
     @Override
-    public Optional<WorkOffer> remedy(FitCase c) {
+    public List<WorkOffer> remedies(FitCase c) {
         Optional<Figure> hole = hole(c);
         Optional<Measured> widest = c.studWidest();
         if (hole.isEmpty() || widest.isEmpty()) {
-            return Optional.empty();
+            return List.of();
         }
         double target = Math.ceil((widest.get().value() + widest.get().expanded() + DRILL_ROOM) * 10) / 10;
         double growth = target - hole.get().value();
         if (growth > DRILL_MOST) {
-            return Optional.of(WorkOffer.refused(String.format(
+            return List.of(WorkOffer.refused(String.format(
                     Locale.ROOT, "Drilling would take %.1f mm, more than the %.1f mm allowed.", growth, DRILL_MOST)));
         }
         Optional<Figure> toEdge = c.kit().disc().holeToEdge();
         if (toEdge.isEmpty()) {
-            return Optional.of(WorkOffer.refused(
+            return List.of(WorkOffer.refused(
                     "Drilling is not offered: the papers do not say how far the holes are from the edge."));
         }
         double wall =
-                toEdge.get().value() - toEdge.get().tolerance() - target / 2 - Work.Kind.DRILL_HOLES.tolerance() / 2;
-        if (wall < c.settings().holeWall()) {
-            return Optional.of(WorkOffer.refused(String.format(
+                toEdge.get().value() - toEdge.get().tolerance() - target / 2 - WorkKind.DRILL_HOLES.tolerance() / 2;
+        if (wall < c.settings().of(Limit.HOLE_WALL)) {
+            return List.of(WorkOffer.refused(String.format(
                     Locale.ROOT,
                     "Drilling would leave %.1f mm beside the hole, %.1f mm must remain.",
                     wall,
-                    c.settings().holeWall())));
+                    c.settings().of(Limit.HOLE_WALL))));
         }
-        return Optional.of(WorkOffer.of(new Work(
-                Work.Kind.DRILL_HOLES,
+        return List.of(WorkOffer.of(Work.to(
+                WorkKind.DRILL_HOLES,
                 c.end().side(),
                 hole.get().value(),
                 target,
@@ -112,6 +117,6 @@ final class StudHoleCheck implements Check {
                         Locale.ROOT,
                         "%.1f mm of metal stay beside each hole, %.1f mm must",
                         wall,
-                        c.settings().holeWall()))));
+                        c.settings().of(Limit.HOLE_WALL)))));
     }
 }

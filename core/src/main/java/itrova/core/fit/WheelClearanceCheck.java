@@ -11,10 +11,15 @@ import java.util.Optional;
 
 /** Caliper inside the turning wheel: least gap to the barrel, or to the back of the spokes, over new and worn pads. */
 final class WheelClearanceCheck implements Check {
-    static final String FORMULA_BARREL = "m = g − h_weights − δ − g_min";
-    static final String FORMULA_SPOKES = "m = g − δ − g_min";
+    static final String FORMULA_BARREL = "m = g − h_weights − δ − g_min, δ deflection and run-out at their worst";
+    static final String FORMULA_SPOKES = "m = g − δ − g_min, δ deflection and run-out at their worst";
     private static final String SOURCE =
             "Distance of two profiles in the axial-radial half-plane; least gap 3 mm is common practice; ISO 14253-1 guard band";
+
+    /** Spacers are sold from this thickness on, in such steps (mm); common practice. */
+    private static final double SPACER_LEAST = 3;
+
+    private static final double SPACER_STEP = 1;
 
     private final CheckId id;
 
@@ -37,9 +42,9 @@ final class WheelClearanceCheck implements Check {
 
     @Override
     public Finding judge(FitCase c) {
-        Ruling ruling = new Ruling(id, c, "mm");
+        Ruling ruling = new Ruling(id, c);
         CaliperInWheel placed = c.placed();
-        if (c.kit().caliper().outline().isEmpty()) {
+        if (!c.kit().caliper().hasShape()) {
             ruling.missing("the caliper's outline: ask the supplier or take it from a template");
         }
         boolean barrel = id == CheckId.BARREL;
@@ -58,7 +63,7 @@ final class WheelClearanceCheck implements Check {
             placed.unreadSpokes().ifPresent(words -> ruling.missingPlace(Callout.WHEEL_SPOKE, words));
         }
         Optional<SectionGap> least = barrel ? placed.toBarrel() : placed.toSpokes();
-        double deduct = c.settings().deflection() + c.settings().turningGap();
+        double deduct = c.settings().turningDeduction() + c.settings().of(Limit.TURNING_GAP);
         least.ifPresent(gap -> {
             Measured left = gap.size().plus(-deduct);
             ruling.require(
@@ -75,21 +80,21 @@ final class WheelClearanceCheck implements Check {
         if (barrel) {
             weights.ifPresent(w -> inputs.add(new Input("h_weights", w, "mm")));
         }
-        inputs.add(new Input("δ", Measured.exact(c.settings().deflection()), "mm"));
-        inputs.add(new Input("g_min", Measured.exact(c.settings().turningGap()), "mm"));
+        inputs.add(new Input("δ", Measured.exact(c.settings().turningDeduction()), "mm"));
+        inputs.add(new Input("g_min", Measured.exact(c.settings().of(Limit.TURNING_GAP)), "mm"));
         String part = barrel ? "barrel" : "spokes";
         String why = least.map(g -> String.format(
                         Locale.ROOT,
                         g.size().value() >= 0
-                                ? "%.1f mm from the %s at %s pads (x %.0f, r %.0f mm), wants %.1f and %.1f for deflection%s. Largest spacing of readings %.0f mm; between them the nearer one counts."
-                                : "Overlaps the %2$s by %1$.1f mm at %3$s pads (x %4$.0f, r %5$.0f mm), wants %6$.1f clear and %7$.1f for deflection%8$s. Largest spacing of readings %9$.0f mm; between them the nearer one counts.",
+                                ? "%.1f mm from the %s at %s pads (x %.0f, r %.0f mm), wants %.1f and %.1f for deflection and run-out%s. Largest spacing of readings %.0f mm; between them the nearer one counts."
+                                : "Overlaps the %2$s by %1$.1f mm at %3$s pads (x %4$.0f, r %5$.0f mm), wants %6$.1f clear and %7$.1f for deflection and run-out%8$s. Largest spacing of readings %9$.0f mm; between them the nearer one counts.",
                         Math.abs(g.size().value()),
                         part,
                         g.padsWorn() ? "worn" : "new",
                         g.gap().onWall().x(),
                         g.gap().onWall().r(),
-                        c.settings().turningGap(),
-                        c.settings().deflection(),
+                        c.settings().of(Limit.TURNING_GAP),
+                        c.settings().turningDeduction(),
                         barrel && weights.isPresent()
                                 ? String.format(
                                         Locale.ROOT,
@@ -99,6 +104,38 @@ final class WheelClearanceCheck implements Check {
                         spacing(c, barrel)))
                 .orElse("Caliper and " + part + " cannot be compared yet.");
         return new Explanation(why, barrel ? FORMULA_BARREL : FORMULA_SPOKES, inputs, SOURCE);
+    }
+
+    /** A spacer between disc and wheel takes the spokes outboard, never the barrel out. */
+    @Override
+    public List<WorkOffer> remedies(FitCase c) {
+        Finding now = judge(c);
+        if (id != CheckId.SPOKES
+                || now.margin().isEmpty()
+                || c.worked().spacer().value() > 0) {
+            return List.of();
+        }
+        double lacking = now.margin().get().expanded() - now.margin().get().value();
+        double thickness =
+                Math.ceil(Math.max(SPACER_LEAST, lacking + 2 * WorkKind.WHEEL_SPACER.tolerance()) / SPACER_STEP)
+                        * SPACER_STEP;
+        if (!c.settings().follows(Limit.WHEEL_SPACERS)) {
+            return List.of(WorkOffer.refused(
+                    Say.text("A spacer of %.0f mm would clear the spokes; the shop's school takes none.", thickness)));
+        }
+        double most = c.settings().of(Limit.SPACER_MOST);
+        if (thickness > most) {
+            return List.of(WorkOffer.refused(
+                    Say.text("A spacer of %.0f mm would be needed, %.0f mm are allowed.", thickness, most)));
+        }
+        return List.of(WorkOffer.of(Work.to(
+                WorkKind.WHEEL_SPACER,
+                c.end().side(),
+                0,
+                thickness,
+                Say.text(
+                        "the track grows by %.0f mm, both sides alike; studs longer where the nut wants it",
+                        2 * thickness))));
     }
 
     private static double spacing(FitCase c, boolean barrel) {

@@ -215,9 +215,9 @@ public final class NextReading {
                 + (open == 0
                         ? ""
                         : open == 1
-                                ? " One kit stays not proven for want of papers or by a hair: ask its supplier or test-fit."
+                                ? " One kit stays not proven for want of papers, of a look around the wheel, or by a hair: ask its supplier, look, or test-fit."
                                 : " " + open
-                                        + " kits stay not proven for want of papers or by a hair: ask their suppliers or test-fit.");
+                                        + " kits stay not proven for want of papers, of a look around the wheel, or by a hair: ask their suppliers, look, or test-fit.");
     }
 
     private static List<OpenKit> openKits(
@@ -244,13 +244,14 @@ public final class NextReading {
         OpenKit open = new OpenKit();
         for (int i = 0; i < ends.size(); i++) {
             for (Finding f : FitEngine.asFound(ends.get(i).end(), ends.get(i).wheel(), axle.load(), kit, settings)) {
-                if (!isMendable(report, f)) {
+                if (f.check().isCritical() && !isMendable(report, f)) {
                     open.add(f, rereads);
                 }
             }
             yesOrNo(open, axle.ends().get(i), priors, kit, i == 0);
         }
-        report.findings().forEach(f -> f.missing().forEach(c -> open.addNeeded(Priors.key(f.side(), c))));
+        report.findings().stream().filter(f -> f.check().isCritical()).forEach(f -> f.missing()
+                .forEach(c -> open.addNeeded(Priors.key(f.side(), c))));
         return open;
     }
 

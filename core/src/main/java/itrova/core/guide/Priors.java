@@ -4,6 +4,7 @@ import itrova.core.fastener.Thread;
 import itrova.core.kit.Figure;
 import itrova.core.kit.Kit;
 import itrova.core.measure.Consolidation;
+import itrova.core.measure.ReadingSpec;
 import itrova.core.measure.TakeNext;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
@@ -66,6 +67,15 @@ final class Priors {
         put(Callout.BRACKET_HOLE, 11.2, 1.0);
         put(Callout.AXLE_OFFSET, 63, 8);
         put(Callout.STUD_OVER_SKIP_ONE, 115, 6);
+        put(Callout.HUB_FACE, 66, 8);
+        put(Callout.UPRIGHT_HEIGHT, 50, 8);
+        put(Callout.DRUM_FACE, 6, 1.5);
+        put(Callout.KNUCKLE_RIB, 6, 5);
+        put(Callout.KNUCKLE_RIB_RADIUS, 72, 10);
+        put(Callout.WHEEL_TO_FENDER, 45, 12);
+        put(Callout.WHEEL_TO_FRAME, 55, 15);
+        put(Callout.T_BOLT_LENGTH, 34, 5);
+        put(Callout.RETAINER, 6, 1.5);
         learn(kits, Callout.REGISTER, 1.5, k -> Optional.of(k.disc().bore()), -0.1);
         learn(kits, Callout.FLANGE, 3, k -> Optional.of(k.disc().hatInside()), -5);
         learn(
@@ -85,6 +95,8 @@ final class Priors {
         learn(kits, Callout.BRACKET_CIRCLE, 4, k -> k.bracket().circle(), 0);
         learn(kits, Callout.BRACKET_HOLE, 0.6, k -> Optional.of(k.bracket().bolt()), 0.5);
         learn(kits, Callout.AXLE_OFFSET, 3, k -> k.bracket().axleOffset(), 0);
+        learn(kits, Callout.HUB_FACE, 3, k -> k.bracket().axleOffset(), 0);
+        learn(kits, Callout.UPRIGHT_HEIGHT, 3, k -> k.bracket().axleOffset(), 0);
         lugs = shares(kits, k -> k.disc().patterns().get(0).count());
         bracketBolts = shares(kits, k -> k.bracket().count());
     }
@@ -151,8 +163,9 @@ final class Priors {
         if (end.studThread().isEmpty()) {
             filled.studThread(other.studThread().orElse(USUAL_STUD));
         }
+        List<Callout> readHere = ReadingSpec.handOrder(end.form());
         expected.forEach((callout, normal) -> {
-            if (callout != Callout.STUD_OVER_SKIP_ONE && !end.has(callout)) {
+            if (callout != Callout.STUD_OVER_SKIP_ONE && !end.has(callout) && readHere.contains(callout)) {
                 filled.length(callout, expected(end.side(), callout, other.length(callout), normal));
             }
         });

@@ -16,6 +16,7 @@ import java.util.Optional;
  * @param patterns stud-hole patterns, one or two
  * @param holeToEdge from a hole's centre to the nearest edge of the hat's face (mm), if stated
  * @param wheelLip diameter of a lip that centres the wheel (mm), if there is one
+ * @param make how it is made
  */
 public record Disc(
         Figure diameter,
@@ -27,7 +28,8 @@ public record Disc(
         double fillet,
         List<HolePattern> patterns,
         Optional<Figure> holeToEdge,
-        Optional<Figure> wheelLip) {
+        Optional<Figure> wheelLip,
+        DiscMake make) {
 
     public Disc {
         patterns = List.copyOf(patterns);
@@ -36,19 +38,35 @@ public record Disc(
         }
     }
 
-    /** The disc with its centre bore replaced. */
-    public Disc withBore(Figure newBore) {
-        return new Disc(
+    /** A plain disc in one piece. */
+    public Disc(
+            Figure diameter,
+            Figure thickness,
+            Figure bore,
+            Figure hatInside,
+            Figure hatThickness,
+            Figure hatDepth,
+            double fillet,
+            List<HolePattern> patterns,
+            Optional<Figure> holeToEdge,
+            Optional<Figure> wheelLip) {
+        this(
                 diameter,
                 thickness,
-                newBore,
+                bore,
                 hatInside,
                 hatThickness,
                 hatDepth,
                 fillet,
                 patterns,
                 holeToEdge,
-                wheelLip);
+                wheelLip,
+                DiscMake.PLAIN);
+    }
+
+    /** The disc with its centre bore replaced. */
+    public Disc withBore(Figure other) {
+        return copy(other, patterns, wheelLip);
     }
 
     /** The disc with the holes of all patterns of a count drilled to a new diameter. */
@@ -56,7 +74,26 @@ public record Disc(
         List<HolePattern> drilled = patterns.stream()
                 .map(p -> p.count() == count ? new HolePattern(count, p.circle(), hole) : p)
                 .toList();
+        return copy(bore, drilled, wheelLip);
+    }
+
+    /** The disc with the lip that centres the wheel turned to another diameter. */
+    public Disc withWheelLip(Figure lip) {
+        return copy(bore, patterns, Optional.of(lip));
+    }
+
+    private Disc copy(Figure otherBore, List<HolePattern> otherPatterns, Optional<Figure> otherLip) {
         return new Disc(
-                diameter, thickness, bore, hatInside, hatThickness, hatDepth, fillet, drilled, holeToEdge, wheelLip);
+                diameter,
+                thickness,
+                otherBore,
+                hatInside,
+                hatThickness,
+                hatDepth,
+                fillet,
+                otherPatterns,
+                holeToEdge,
+                otherLip,
+                make);
     }
 }

@@ -16,6 +16,7 @@ import java.util.Set;
  * @param terms what it comes with, and on which terms
  * @param torques tightening torques stated
  * @param notes remarks of its papers
+ * @param choices options and what its papers contradict themselves in
  */
 public record Kit(
         String code,
@@ -25,12 +26,44 @@ public record Kit(
         KitParts parts,
         KitTerms terms,
         List<TorqueSpec> torques,
-        List<String> notes) {
+        List<String> notes,
+        Choices choices) {
+
+    /**
+     * What is left to choose or to ask.
+     *
+     * @param options options it is sold with
+     * @param clashes statements of its papers that cannot both be true
+     * @param needs what it needs of the vehicle, in words
+     */
+    public record Choices(List<KitOption> options, List<PaperClash> clashes, List<String> needs) {
+        /** Nothing to choose and nothing to ask. */
+        public static final Choices NONE = new Choices(List.of(), List.of(), List.of());
+
+        public Choices {
+            options = List.copyOf(options);
+            clashes = List.copyOf(clashes);
+            needs = List.copyOf(needs);
+        }
+    }
 
     public Kit {
         fits = Set.copyOf(fits);
         torques = List.copyOf(torques);
         notes = List.copyOf(notes);
+    }
+
+    /** A kit without options. */
+    public Kit(
+            String code,
+            String name,
+            String supplier,
+            Set<AxleEndKind> fits,
+            KitParts parts,
+            KitTerms terms,
+            List<TorqueSpec> torques,
+            List<String> notes) {
+        this(code, name, supplier, fits, parts, terms, torques, notes, Choices.NONE);
     }
 
     public Disc disc() {
@@ -49,6 +82,10 @@ public record Kit(
         return parts.studs();
     }
 
+    public FittingParts fitting() {
+        return parts.fitting();
+    }
+
     /** Axle load it is rated for (kg). */
     public double ratedLoadKg() {
         return parts.ratedLoadKg();
@@ -61,21 +98,59 @@ public record Kit(
 
     /** The kit under another code. */
     public Kit withCode(String other) {
-        return new Kit(other, name, supplier, fits, parts, terms, torques, notes);
+        return new Kit(other, name, supplier, fits, parts, terms, torques, notes, choices);
     }
 
     /** The kit with its disc replaced, as after machining. */
     public Kit withDisc(Disc worked) {
-        return withParts(new KitParts(worked, parts.caliper(), parts.bracket(), parts.studs(), parts.ratedLoadKg()));
+        return withParts(parts.withDisc(worked));
+    }
+
+    /** The kit with its caliper replaced, as when its outline was taken from a template. */
+    public Kit withCaliper(Caliper other) {
+        return withParts(parts.withCaliper(other));
+    }
+
+    /** The kit with its bracket replaced. */
+    public Kit withBracket(Bracket other) {
+        return withParts(parts.withBracket(other));
     }
 
     /** The kit with other studs. */
     public Kit withStuds(KitStuds other) {
-        return withParts(
-                new KitParts(parts.disc(), parts.caliper(), parts.bracket(), Optional.of(other), parts.ratedLoadKg()));
+        return withParts(parts.withStuds(other));
+    }
+
+    /** The kit with other nuts. */
+    public Kit withNuts(WheelNuts other) {
+        return withParts(parts.withFitting(parts.fitting().withNuts(other)));
+    }
+
+    /** The kit with another hose. */
+    public Kit withHose(Hose other) {
+        return withParts(parts.withFitting(parts.fitting().withHose(other)));
+    }
+
+    /** The kit with other bolts at the housing. */
+    public Kit withStack(HousingStack other) {
+        return withParts(parts.withFitting(parts.fitting().withStack(other)));
+    }
+
+    /** The kit with another hub, as when other bearings are put into it. */
+    public Kit withHub(RotorHub other) {
+        return withParts(parts.withFitting(parts.fitting().withHub(other)));
+    }
+
+    /** The kit with options taken: each replaces parts. */
+    public Kit with(List<KitOption> taken) {
+        KitParts changed = parts;
+        for (KitOption option : taken) {
+            changed = changed.changedBy(option.change());
+        }
+        return withParts(changed);
     }
 
     private Kit withParts(KitParts other) {
-        return new Kit(code, name, supplier, fits, other, terms, torques, notes);
+        return new Kit(code, name, supplier, fits, other, terms, torques, notes, choices);
     }
 }

@@ -109,6 +109,17 @@ public final class DerivedValues {
         return meanOffset(end).map(Derived::value).or(() -> end.length(Callout.AXLE_OFFSET));
     }
 
+    /**
+     * Place of the hub's mounting face (mm) from the face the bracket bolts to, outboard positive; absent until it was read.
+     */
+    public static Optional<Measured> hubFace(AxleEnd end) {
+        return switch (end.kind()) {
+            case REAR_LIVE_AXLE -> axleOffset(end);
+            case REAR_UPRIGHT -> end.length(Callout.UPRIGHT_HEIGHT);
+            default -> end.length(Callout.HUB_FACE);
+        };
+    }
+
     private static Optional<Derived> meanOffset(AxleEnd end) {
         return both(end, Callout.AXLE_OFFSET, Callout.AXLE_OFFSET_OUT).map(p -> {
             double mean = (p.first.value() + p.second.value()) / 2;

@@ -10,13 +10,21 @@ public final class Words {
     /** Seats of wheel nuts that are told apart. */
     public static final List<String> NUT_SEATS = List.of("60 deg cone", "ball", "flat");
 
+    /** What closes and drives the hub of a driven, steered axle. */
+    public static final List<String> DRIVE_STYLES =
+            List.of("drive flange", "locking hub, snap ring", "locking hub, one piece");
+
     private static final Pattern NUMBER = Pattern.compile("[A-Z0-9][A-Z0-9 ./-]{1,19}");
 
     private Words() {}
 
     /** What may be written for a word; empty where any designation may be. */
     public static List<String> choices(Callout callout) {
-        return callout == Callout.WHEEL_NUT_SEAT ? NUT_SEATS : List.of();
+        return switch (callout) {
+            case WHEEL_NUT_SEAT -> NUT_SEATS;
+            case DRIVE_STYLE -> DRIVE_STYLES;
+            default -> List.of();
+        };
     }
 
     /**
@@ -26,13 +34,14 @@ public final class Words {
      */
     static String normal(Callout callout, String text) {
         String word = text.strip();
-        if (callout == Callout.WHEEL_NUT_SEAT) {
-            return NUT_SEATS.stream()
+        List<String> choices = choices(callout);
+        if (!choices.isEmpty()) {
+            return choices.stream()
                     .filter(s ->
                             s.toLowerCase(Locale.ROOT).startsWith(word.toLowerCase(Locale.ROOT)) && !word.isEmpty())
                     .findFirst()
-                    .orElseThrow(() -> new IllegalArgumentException(
-                            "“" + word + "” is not a nut seat. Write one of: " + String.join(", ", NUT_SEATS) + "."));
+                    .orElseThrow(() -> new IllegalArgumentException("“" + word + "” is not one of the kinds of “"
+                            + callout.title() + "”. Write one of: " + String.join("; ", choices) + "."));
         }
         String number = word.toUpperCase(Locale.ROOT);
         if (!NUMBER.matcher(number).matches()) {

@@ -40,6 +40,8 @@ public record OrderGate(State state, List<Finding> holding) {
     }
 
     private static List<Finding> with(KitReport report, Verdict verdict) {
-        return report.findings().stream().filter(f -> f.verdict() == verdict).toList();
+        return report.findings().stream()
+                .filter(f -> f.check().isCritical() && f.verdict() == verdict)
+                .toList();
     }
 }

@@ -44,7 +44,7 @@ public record OrderSheet(List<OrderLine> lines) {
         }
         for (Work work : report.works()) {
             lines.add(new OrderLine(
-                    OrderLine.Kind.WORK,
+                    work.kind().isPart() ? OrderLine.Kind.PART : OrderLine.Kind.WORK,
                     work.kind().who(),
                     work.sentence(),
                     1,

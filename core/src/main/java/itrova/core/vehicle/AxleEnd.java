@@ -20,6 +20,9 @@ public final class AxleEnd {
     private final Optional<Measured> boltCircle;
     private final List<Station> barrel;
     private final List<Station> spokes;
+    private final Surroundings around;
+    private final Optional<Wheel> otherWheel;
+    private final Optional<AxleEnd> found;
 
     private AxleEnd(Builder b) {
         side = b.side;
@@ -31,6 +34,9 @@ public final class AxleEnd {
         boltCircle = b.boltCircle;
         barrel = b.barrel.stream().sorted(byPlace()).toList();
         spokes = b.spokes.stream().sorted(byPlace()).toList();
+        around = b.around;
+        otherWheel = b.otherWheel;
+        found = b.found;
     }
 
     private static Comparator<Station> byPlace() {
@@ -107,6 +113,46 @@ public final class AxleEnd {
         return spokes;
     }
 
+    /** What stands around the wheel, and how it moves there. */
+    public Surroundings around() {
+        return around;
+    }
+
+    /** The wheel put on instead of the one found, if there is one. */
+    public Optional<Wheel> otherWheel() {
+        return otherWheel;
+    }
+
+    /** Seat of the nuts in use, as read at the wheel found. */
+    public Optional<String> foundNutSeat() {
+        return found.orElse(this).word(Callout.WHEEL_NUT_SEAT);
+    }
+
+    /** How much further outboard the tyre stands than with the wheel found (mm), both wheels of one width; 0 without another. */
+    public Optional<Measured> wheelShift() {
+        if (found.isEmpty()) {
+            return Optional.of(Measured.exact(0));
+        }
+        return found.get().length(Callout.WHEEL_BACKSPACING).flatMap(old -> length(Callout.WHEEL_BACKSPACING)
+                .map(old::minus));
+    }
+
+    /** The end with another wheel on it. */
+    public AxleEnd withWheel(Wheel wheel) {
+        Builder b = toBuilder()
+                .length(Callout.WHEEL_BACKSPACING, wheel.backspacing())
+                .length(Callout.WHEEL_PAD, wheel.pad())
+                .length(Callout.WHEEL_BORE, wheel.bore())
+                .length(Callout.WHEEL_STUD_HOLE, wheel.studHole())
+                .barrel(wheel.barrel())
+                .spokes(wheel.spokes());
+        b.found = Optional.of(found.orElse(this));
+        b.words.remove(Callout.WHEEL_NUT_SEAT);
+        wheel.seat().ifPresent(seat -> b.word(Callout.WHEEL_NUT_SEAT, seat));
+        b.otherWheel = Optional.of(wheel);
+        return b.build();
+    }
+
     /** A copy with one length replaced, as after machining. */
     public AxleEnd with(Callout callout, Measured value) {
         return toBuilder().length(callout, value).build();
@@ -122,6 +168,9 @@ public final class AxleEnd {
         b.boltCircle = boltCircle;
         b.barrel = barrel;
         b.spokes = spokes;
+        b.around = around;
+        b.otherWheel = otherWheel;
+        b.found = found;
         return b;
     }
 
@@ -136,6 +185,9 @@ public final class AxleEnd {
         private Optional<Measured> boltCircle = Optional.empty();
         private List<Station> barrel = List.of();
         private List<Station> spokes = List.of();
+        private Surroundings around = Surroundings.UNSEEN;
+        private Optional<Wheel> otherWheel = Optional.empty();
+        private Optional<AxleEnd> found = Optional.empty();
 
         public Builder(Side side, AxleForm form) {
             this.side = side;
@@ -178,6 +230,11 @@ public final class AxleEnd {
 
         public Builder spokes(List<Station> stations) {
             spokes = List.copyOf(stations);
+            return this;
+        }
+
+        public Builder around(Surroundings surroundings) {
+            around = surroundings;
             return this;
         }
 

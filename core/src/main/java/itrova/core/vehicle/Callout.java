@@ -29,6 +29,8 @@ public enum Callout {
     BACKING_PLATE("Backing plate thickness", Kind.LENGTH),
     RETAINER("Bearing retainer thickness", Kind.LENGTH),
     T_BOLT_LENGTH("T-bolt length", Kind.LENGTH),
+    T_BOLT_THREAD("T-bolt thread", Kind.THREAD),
+    HUB_FACE("Bracket face to hub face", Kind.LENGTH),
     AXLE_OFFSET("Axle offset, pushed in", Kind.LENGTH),
     AXLE_OFFSET_OUT("Axle offset, pulled out", Kind.LENGTH),
     BEARING_NUMBER("Axle bearing number", Kind.WORD),
@@ -40,11 +42,13 @@ public enum Callout {
     SEAL_JOURNAL("Seal journal diameter", Kind.LENGTH),
     INNER_JOURNAL("Inner bearing journal", Kind.LENGTH),
     OUTER_JOURNAL("Outer bearing journal", Kind.LENGTH),
+    BEARING_SPREAD("Shoulder to outer bearing seat", Kind.LENGTH),
     INNER_NUMBER("Inner bearing number", Kind.WORD),
     OUTER_NUMBER("Outer bearing number", Kind.WORD),
     SPINDLE_THREAD("Spindle thread", Kind.THREAD),
     KNUCKLE_RIB("Rib standing out of the knuckle", Kind.LENGTH),
     KNUCKLE_RIB_RADIUS("Rib, radius from the axis", Kind.LENGTH),
+    DRIVE_STYLE("Drive flange or locking hub", Kind.WORD),
     SWIVEL_BALL("Swivel ball diameter", Kind.LENGTH),
     PORTAL_DROP("Portal drop", Kind.LENGTH),
     UPRIGHT_HEIGHT("Upright face to caliper ear", Kind.LENGTH),
@@ -61,7 +65,9 @@ public enum Callout {
     WHEEL_BORE("Wheel centre bore", Kind.LENGTH),
     WHEEL_STUD_HOLE("Wheel stud hole", Kind.LENGTH),
     WHEEL_NUT_SEAT("Nut seat in the wheel", Kind.WORD),
-    WHEEL_WEIGHTS("Weights inside, height", Kind.LENGTH);
+    WHEEL_WEIGHTS("Weights inside, height", Kind.LENGTH),
+    WHEEL_TO_FENDER("Tyre to fender", Kind.LENGTH),
+    WHEEL_TO_FRAME("Tyre to frame", Kind.LENGTH);
 
     /** What sort of text a reading of it is. */
     public enum Kind {

@@ -4,13 +4,19 @@ import itrova.core.fastener.Thread;
 import itrova.core.geometry.Outline;
 import itrova.core.geometry.Point;
 import itrova.core.kit.Bracket;
+import itrova.core.kit.BracketMount;
 import itrova.core.kit.Caliper;
+import itrova.core.kit.CaliperPlumbing;
 import itrova.core.kit.Disc;
+import itrova.core.kit.DriveStyle;
 import itrova.core.kit.Figure;
+import itrova.core.kit.FittingParts;
 import itrova.core.kit.HolePattern;
+import itrova.core.kit.HousingStack;
 import itrova.core.kit.Kit;
 import itrova.core.kit.KitParts;
 import itrova.core.kit.KitTerms;
+import itrova.core.kit.PistonBore;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
@@ -21,12 +27,31 @@ import itrova.core.vehicle.BracketShape;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Station;
+import itrova.core.vehicle.Surroundings;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 
 /** An axle end and a kit that fits it with room, to be spoiled one dimension at a time. */
 public final class Samples {
+    /** Looked around: nothing stands there. */
+    public static final Surroundings NOTHING_AROUND = new Surroundings(
+            Optional.of(List.of()),
+            Optional.of(List.of()),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            List.of());
+
+    /** One bore in the middle of the caliper, the nipple above it when the caliper stands at the front. */
+    static final CaliperPlumbing PLUMBING = new CaliperPlumbing(
+            List.of(new PistonBore(54, 0, 120)),
+            Optional.of(new CaliperPlumbing.Place(-25, 130)),
+            Optional.of(new CaliperPlumbing.Port(Thread.parse("M10x1.0"), new CaliperPlumbing.Place(10, 125), -40)),
+            true);
+
     private Samples() {}
 
     static Measured mm(double value, double u) {
@@ -51,6 +76,19 @@ public final class Samples {
                 .length(Callout.WHEEL_PAD, mm(5, 0.05))
                 .length(Callout.WHEEL_BORE, mm(71.2, 0.03))
                 .length(Callout.WHEEL_WEIGHTS, mm(3, 0.1))
+                .word(Callout.WHEEL_NUT_SEAT, "60 deg cone")
+                .length(Callout.HUB_FACE, mm(62.5, 0.1))
+                .length(Callout.UPRIGHT_HEIGHT, mm(62.5, 0.1))
+                .length(Callout.KNUCKLE_RIB, mm(5, 0.2))
+                .length(Callout.KNUCKLE_RIB_RADIUS, mm(60, 0.4))
+                .length(Callout.DRUM_FACE, mm(6, 0.05))
+                .length(Callout.WHEEL_TO_FENDER, mm(45, 1))
+                .length(Callout.WHEEL_TO_FRAME, mm(50, 1))
+                .length(Callout.T_BOLT_LENGTH, mm(36, 0.1))
+                .thread(Callout.T_BOLT_THREAD, Thread.parse("3/8-24"))
+                .length(Callout.RETAINER, mm(6, 0.05))
+                .word(Callout.DRIVE_STYLE, "drive flange")
+                .around(NOTHING_AROUND)
                 .barrel(List.of(station(10, 362), station(45, 344), station(80, 344), station(110, 348)))
                 .spokes(List.of(station(70, 8), station(100, 14), station(150, 26), station(165, 28)));
     }
@@ -104,15 +142,37 @@ public final class Samples {
                                 Figure.stated(11.6, 0.1),
                                 Figure.stated(11, 0.1),
                                 Optional.of(Figure.stated(62.5, 0.2)),
-                                2),
+                                2,
+                                new BracketMount(
+                                        BracketMount.Way.BOLT_ON,
+                                        Optional.of(Figure.stated(8, 0.1)),
+                                        OptionalDouble.of(90),
+                                        Optional.empty(),
+                                        false,
+                                        List.of(),
+                                        "jog outboard")),
                         Optional.empty(),
-                        rating),
+                        rating,
+                        FITTING),
                 new KitTerms(List.of("all"), List.of(), 10_000, 5, true, true, ""),
                 List.of(),
                 List.of());
     }
 
+    private static final FittingParts FITTING = new FittingParts(
+            HousingStack.PLAIN,
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Set.of(DriveStyle.DRIVE_FLANGE),
+            List.of(),
+            List.of());
+
+    static Caliper caliper(Optional<Outline> outline, double wear) {
+        return new Caliper(wear > 0, outline, 0.3, wear, List.of(), Caliper.USUAL_SPAN, PLUMBING);
+    }
+
     public static Kit kit() {
-        return kit(disc(), new Caliper(false, Optional.of(outline()), 0.3, 0), 1100);
+        return kit(disc(), caliper(Optional.of(outline()), 0), 1100);
     }
 }

@@ -16,6 +16,7 @@ import itrova.core.measure.Opened;
 import itrova.core.measure.Reading;
 import itrova.core.measure.ReadingSpec;
 import itrova.core.quantity.UnitSystem;
+import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.AxleLoad;
@@ -47,6 +48,12 @@ class NextReadingTest {
             Map.entry(Callout.WHEEL_BACKSPACING, "80.0"),
             Map.entry(Callout.WHEEL_PAD, "5.10"),
             Map.entry(Callout.WHEEL_BORE, "71.20"),
+            Map.entry(Callout.HUB_FACE, "62.5"),
+            Map.entry(Callout.DRUM_FACE, "6.0"),
+            Map.entry(Callout.KNUCKLE_RIB, "5.0"),
+            Map.entry(Callout.KNUCKLE_RIB_RADIUS, "60"),
+            Map.entry(Callout.WHEEL_TO_FENDER, "45"),
+            Map.entry(Callout.WHEEL_TO_FRAME, "50"),
             Map.entry(Callout.WHEEL_WEIGHTS, "3.0"));
     private static final String[][] BARREL = {{"10", "362.1"}, {"45", "344.3"}, {"110", "348.0"}};
     private static final String[][] SPOKES = {{"70", "9.0"}, {"100", "14.0"}, {"165", "28.2"}};
@@ -56,8 +63,13 @@ class NextReadingTest {
 
     private AxleCase axle() {
         return new AxleCase(
-                List.of(Consolidation.of(Side.LEFT, FORM, taken), Consolidation.of(Side.RIGHT, FORM, taken)),
-                Optional.of(new AxleLoad(900, AxleLoad.Source.PLATE)));
+                List.of(looked(Side.LEFT), looked(Side.RIGHT)), Optional.of(new AxleLoad(900, AxleLoad.Source.PLATE)));
+    }
+
+    private AxleEnd looked(Side side) {
+        return Consolidation.of(side, FORM, taken).toBuilder()
+                .around(Samples.NOTHING_AROUND)
+                .build();
     }
 
     private List<KitReport> reports() {

@@ -135,7 +135,7 @@ class ConsolidationTest {
                 List.of(Reading.take(Side.LEFT, Callout.LUG_COUNT, "", "5", Instrument.EYE, UnitSystem.METRIC));
         AxleEnd counted =
                 Consolidation.of(Side.LEFT, AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE), one);
-        assertThat(TakeNext.on(counted)).contains(Callout.STUD_OVER_SKIP_ONE);
+        assertThat(TakeNext.on(counted)).contains(Callout.WHEEL_TO_FENDER);
         assertThat(TakeNext.stillWanted(counted)).isEqualTo(TakeNext.stillWanted(empty) - 1);
     }
 }

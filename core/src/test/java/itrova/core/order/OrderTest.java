@@ -8,6 +8,7 @@ import itrova.core.fit.Finding;
 import itrova.core.fit.KitReport;
 import itrova.core.fit.Verdict;
 import itrova.core.fit.Work;
+import itrova.core.fit.WorkKind;
 import itrova.core.kit.Bracket;
 import itrova.core.kit.Caliper;
 import itrova.core.kit.Disc;
@@ -29,7 +30,8 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class OrderTest {
-    private static final Work BORE = new Work(Work.Kind.BORE_DISC, Side.LEFT, 70.6, 70.9, "both discs");
+    private static final Work BORE =
+            new Work(WorkKind.BORE_DISC, Side.LEFT, 70.6, 70.9, "both discs", Optional.empty());
 
     private static Finding finding(Verdict verdict, Optional<Work> work) {
         return new Finding(
@@ -114,7 +116,7 @@ class OrderTest {
         assertThat(sheet.lines())
                 .extracting(OrderLine::kind)
                 .containsExactly(OrderLine.Kind.KIT, OrderLine.Kind.PART, OrderLine.Kind.WORK);
-        assertThat(sheet.totalCents()).isEqualTo(30_000 + 2 * 2450 + Work.Kind.BORE_DISC.cents());
+        assertThat(sheet.totalCents()).isEqualTo(30_000 + 2 * 2450 + WorkKind.BORE_DISC.cents());
         assertThat(sheet.longestLeadDays()).isEqualTo(9);
     }
 

@@ -44,6 +44,8 @@ final class CastingView {
         p.line(Style.CENTRE, known, -120, drop, -30, drop);
         p.touch(Callout.PORTAL_DROP, -86, drop / 2);
         p.dimension(Callout.PORTAL_DROP, -98, 0, -98, drop);
+        p.touch(Callout.HUB_FACE, -44, 74);
+        p.dimension(Callout.HUB_FACE, -44, 84, 0, 84);
         hole(p, -44);
     }
 

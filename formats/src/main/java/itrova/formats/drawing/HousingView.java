@@ -117,6 +117,7 @@ final class HousingView {
         }
         p.box(Style.SOLID, p.has(Callout.T_BOLT_LENGTH), -17, radius - 4, bolt, radius + 4);
         p.box(Style.SOLID, true, -20, radius - 8, -12, radius + 8);
+        p.touch(Callout.T_BOLT_THREAD, bolt - 7, radius - 4);
         p.touch(Callout.T_BOLT_LENGTH, bolt, radius);
         p.dimension(Callout.T_BOLT_LENGTH, 0, radius + 8, bolt, radius + 8);
     }

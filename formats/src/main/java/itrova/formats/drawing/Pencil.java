@@ -41,6 +41,8 @@ final class Pencil {
             Map.entry(Callout.BEARING_OUTSIDE, 80.0),
             Map.entry(Callout.BEARING_BORE, 40.0),
             Map.entry(Callout.BEARING_WIDTH, 20.0),
+            Map.entry(Callout.HUB_FACE, 74.0),
+            Map.entry(Callout.BEARING_SPREAD, 56.0),
             Map.entry(Callout.SHOULDER, 44.0),
             Map.entry(Callout.SEAL_START, 26.0),
             Map.entry(Callout.SEAL_JOURNAL, 46.0),

@@ -16,7 +16,6 @@ final class SpindleView {
     /** Widths drawn for what is not measured (mm). */
     private static final double INNER_WIDTH = 22;
 
-    private static final double BETWEEN = 34;
     private static final double OUTER_WIDTH = 17;
     private static final double THREAD = 22;
 
@@ -30,6 +29,7 @@ final class SpindleView {
         double tip = spindle(p);
         nut(p, tip);
         rib(p);
+        hubFace(p);
         p.note(BRACKET_FACE - 62, AXIS + 12, "inboard");
         p.note(BRACKET_FACE + 110, AXIS + 12, "outboard");
         p.touch(Callout.LINE_LENGTH, -50, 20);
@@ -73,7 +73,7 @@ final class SpindleView {
         double inner = p.size(Callout.INNER_JOURNAL) / 2;
         double outer = p.size(Callout.OUTER_JOURNAL) / 2;
         double innerEnd = shoulder + INNER_WIDTH;
-        double outerStart = innerEnd + BETWEEN;
+        double outerStart = Math.max(innerEnd + 6, shoulder + p.size(Callout.BEARING_SPREAD));
         double outerEnd = outerStart + OUTER_WIDTH;
         double tip = outerEnd + THREAD;
         double thread = outer * 0.86;
@@ -119,6 +119,9 @@ final class SpindleView {
         p.touch(Callout.OUTER_NUMBER, outerMiddle + 4, outer + 8);
         p.box(Style.THIN, p.has(Callout.OUTER_NUMBER), outerStart, outer, outerEnd, outer + 11);
         p.touch(Callout.SPINDLE_THREAD, tip - 4, outer * 0.6);
+        p.touch(Callout.BEARING_SPREAD, (innerEnd + outerStart) / 2, 6);
+        p.dimension(Callout.BEARING_SPREAD, shoulder, 6, outerStart, 6);
+        p.touch(Callout.DRIVE_STYLE, tip + 10, 10);
     }
 
     private static void nut(Pencil p, double tip) {
@@ -142,6 +145,15 @@ final class SpindleView {
             }
         }
         p.note(p.x(start) - 58, p.y(outer + 30), p.end().form().nut().word());
+    }
+
+    /** The hub's mounting face, where disc and wheel will sit. */
+    private static void hubFace(Pencil p) {
+        double face = p.size(Callout.HUB_FACE);
+        double inner = p.size(Callout.SEAL_JOURNAL) / 2 + 34;
+        p.line(Style.PART, p.has(Callout.HUB_FACE), face, inner, face, inner + 42);
+        p.touch(Callout.HUB_FACE, face, inner + 34);
+        p.dimension(Callout.HUB_FACE, 0, inner + 30, face, inner + 30);
     }
 
     private static void rib(Pencil p) {

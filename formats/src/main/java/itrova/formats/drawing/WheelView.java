@@ -147,6 +147,16 @@ final class WheelView {
         p.line(Style.CENTRE, true, -12, circle, 30, circle);
     }
 
+    /** The fender outboard and the frame inboard, as lines: how near the tyre comes to them. */
+    private static void tyreRoom(Pencil p, double outboard, double inboard, double flange) {
+        boolean fender = p.has(Callout.WHEEL_TO_FENDER);
+        boolean frame = p.has(Callout.WHEEL_TO_FRAME);
+        p.line(Style.PART, fender, outboard + 26, flange - 12, outboard + 26, flange - 62);
+        p.touch(Callout.WHEEL_TO_FENDER, outboard + 26, flange - 40);
+        p.line(Style.PART, frame, inboard - 22, flange - 12, inboard - 22, flange - 62);
+        p.touch(Callout.WHEEL_TO_FRAME, inboard - 22, flange - 40);
+    }
+
     private static void touches(Pencil p, double[][] barrel, double[][] spokes, double back) {
         double overall = p.size(Callout.WHEEL_OVERALL);
         double flange = Math.max(p.size(Callout.WHEEL_FLANGE) / 2, barrel[0][1] / 2 + METAL + 3);
@@ -182,6 +192,7 @@ final class WheelView {
                 circle - p.size(Callout.WHEEL_STUD_HOLE) / 2,
                 -4,
                 circle + p.size(Callout.WHEEL_STUD_HOLE) / 2);
+        tyreRoom(p, overall - back, -back, flange);
         p.touch(Callout.WHEEL_NUT_SEAT, pad, circle + p.size(Callout.WHEEL_STUD_HOLE) / 2);
     }
 }

@@ -89,7 +89,7 @@ class SectionController {
         WheelProfile wheel = WheelProfile.of(end);
         CaliperInWheel placed = new CaliperInWheel(end, wheel, k);
         List<GapView> gaps = new ArrayList<>();
-        double base = ShopSettings.DEFAULTS.turningGap() + ShopSettings.DEFAULTS.deflection();
+        double base = ShopSettings.DEFAULTS.of(Limit.TURNING_GAP) + ShopSettings.DEFAULTS.turningDeduction();
         double weights = end.length(Callout.WHEEL_WEIGHTS).map(Measured::value).orElse(0.0);
         placed.toBarrel().ifPresent(g -> gaps.add(gap(report, side, CheckId.BARREL, g, base + weights)));
         placed.toSpokes().ifPresent(g -> gaps.add(gap(report, side, CheckId.SPOKES, g, base)));

@@ -1,0 +1,21 @@
+package itrova.core.clearance;
+
+import itrova.core.geometry.Gap;
+import itrova.core.quantity.Measured;
+import itrova.core.vehicle.Surroundings.Obstacle;
+
+/**
+ * A gap between caliper or disc and something that stands still beside it.
+ *
+ * @param part what comes near: the caliper or the disc
+ * @param standing what it comes near to
+ * @param gap the gap, x from the bracket face
+ * @param size its size with doubt (mm)
+ * @param padsWorn whether it is found with worn pads
+ */
+public record InboardGap(String part, CaliperBeside.Standing standing, Gap gap, Measured size, boolean padsWorn) {
+    /** The metal it comes near to. */
+    public Obstacle obstacle() {
+        return standing.obstacle();
+    }
+}

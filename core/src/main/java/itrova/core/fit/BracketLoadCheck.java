@@ -1,0 +1,91 @@
+package itrova.core.fit;
+
+import itrova.core.fastener.Thread;
+import itrova.core.fastener.Tightening;
+import itrova.core.kit.TorqueSpec;
+import itrova.core.quantity.Component;
+import itrova.core.quantity.Measured;
+import itrova.core.vehicle.BracketShape;
+import itrova.core.vehicle.Surroundings;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** The caliper turns its bracket with the wheel's whole braking torque: the clamped face must not slip. */
+final class BracketLoadCheck implements Check {
+    static final String FORMULA = "m = n·F·μ·r_bolts − T, F = T_bolt/(K·d), T = a·W/2·g·r_tyre";
+    private static final String SOURCE =
+            "Preload T/(K·d), K = 0.20, ± 25 % (Shigley; VDI 2230 for the fuller model); friction 0.15 of clean steel and one wheel braking at 1 g with 1.3 of its static load: common practice";
+    private static final double GRAVITY = 9.80665;
+    private static final double NUT_FACTOR = 0.20;
+    private static final double SCATTER = 0.25;
+    private static final double FRICTION = 0.15;
+    private static final double LOAD_TRANSFER = 1.3;
+
+    @Override
+    public CheckId id() {
+        return CheckId.BRACKET_LOAD;
+    }
+
+    @Override
+    public boolean appliesTo(FitCase c) {
+        return !c.kit().bracket().isWelded();
+    }
+
+    @Override
+    public Finding judge(FitCase c) {
+        Ruling ruling = new Ruling(CheckId.BRACKET_LOAD, c, "N·m");
+        Optional<TorqueSpec> spec = c.kit().torques().stream()
+                .filter(t -> t.fastener().toLowerCase(Locale.ROOT).contains("bracket bolt"))
+                .findFirst();
+        Optional<Thread> thread = spec.flatMap(TorqueSpec::thread);
+        Optional<Surroundings.Tyre> tyre = c.end().around().tyre();
+        if (spec.isEmpty() || thread.isEmpty()) {
+            ruling.missing("tightening torque and thread of the bracket bolts: ask the supplier");
+        }
+        if (tyre.isEmpty()) {
+            ruling.missing("tyre width and diameter");
+        }
+        if (c.load().isEmpty()) {
+            ruling.missing("the axle's load: from its plate or the weighbridge");
+        }
+        if (thread.isEmpty() || tyre.isEmpty() || c.load().isEmpty()) {
+            return ruling.finding(r -> new Explanation(
+                    "What the bracket's bolts hold cannot be worked out yet.", FORMULA, List.of(), SOURCE));
+        }
+        double preload = Tightening.preload(spec.get().torque(), NUT_FACTOR, thread.get());
+        double radius = boltRadius(c) / 1000;
+        double held = c.kit().bracket().count() * preload * FRICTION * radius;
+        double torque =
+                LOAD_TRANSFER * c.load().get().kg() / 2 * GRAVITY * tyre.get().diameter() / 2000;
+        ruling.require(
+                "face held by friction",
+                Measured.of(held - torque, Component.rectangular(c.kit().source("bracket.preload"), SCATTER * held)));
+        return ruling.finding(r -> new Explanation(
+                Say.text(
+                        "Braking turns the bracket with %.0f N·m; %d bolts %s at %.0f N·m hold %.0f N·m by friction.%s",
+                        torque,
+                        c.kit().bracket().count(),
+                        thread.get().designation(),
+                        spec.get().torque(),
+                        held,
+                        held < torque ? " The bolts' shanks then carry it in shear: fitted bolts or dowels." : ""),
+                FORMULA,
+                new Say.Inputs()
+                        .add("F", preload, "N")
+                        .add("μ", FRICTION, "")
+                        .add("r_bolts", boltRadius(c), "mm")
+                        .add("T", torque, "N·m")
+                        .list(),
+                SOURCE));
+    }
+
+    private static double boltRadius(FitCase c) {
+        return c.kit().bracket().shape() == BracketShape.CIRCLE
+                ? c.kit().bracket().circle().orElseThrow().value() / 2
+                : Math.hypot(
+                                c.kit().bracket().across().orElseThrow().value(),
+                                c.kit().bracket().up().orElseThrow().value())
+                        / 2;
+    }
+}

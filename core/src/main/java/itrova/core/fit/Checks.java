@@ -1,0 +1,60 @@
+package itrova.core.fit;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** All checks, in the order of the trade's list. */
+final class Checks {
+    /** Worked out for every kit. */
+    static final List<Check> QUICK = List.of(
+            new PatternCheck(),
+            new StudHoleCheck(),
+            new NutEngagementCheck(),
+            new NutSeatCheck(),
+            new RegisterCheck(),
+            new HatFlangeCheck(),
+            new BracketCheck(),
+            new BracketLoadCheck(),
+            new HousingStackCheck(),
+            new AxleOffsetCheck(),
+            new BearingCheck(),
+            new DriveCheck(),
+            new JointsCheck(),
+            new DonorCheck(),
+            WheelClearanceCheck.barrel(),
+            WheelClearanceCheck.spokes(),
+            new InboardCheck(),
+            new TyreRoomCheck(),
+            new NippleCheck(),
+            new LoadCheck(),
+            new RatingsCheck(),
+            new ContentsCheck());
+
+    /** Worked out lock to lock and over the travel: for kits that nothing quicker rules out. */
+    private static final List<Check> SWEPT = List.of(new SweepCheck(), new HoseCheck());
+
+    static final List<Check> ALL = all();
+
+    private Checks() {}
+
+    private static List<Check> all() {
+        List<Check> all = new ArrayList<>(QUICK);
+        all.addAll(SWEPT);
+        all.sort(java.util.Comparator.comparing(Check::id));
+        return List.copyOf(all);
+    }
+
+    static Check of(CheckId id) {
+        return ALL.stream().filter(c -> c.id() == id).findFirst().orElseThrow();
+    }
+
+    static List<Finding> judge(List<Check> checks, FitCase c) {
+        List<Finding> findings = new ArrayList<>(checks.size());
+        for (Check check : checks) {
+            if (check.appliesTo(c)) {
+                findings.add(check.judge(c));
+            }
+        }
+        return findings;
+    }
+}

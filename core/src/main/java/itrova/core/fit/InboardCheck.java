@@ -1,0 +1,137 @@
+package itrova.core.fit;
+
+import itrova.core.clearance.CaliperBeside;
+import itrova.core.clearance.InboardGap;
+import itrova.core.quantity.Measured;
+import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Surroundings.Obstacle;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** Caliper with new and worn pads, and the disc, must clear what stands still beside them: knuckle, arm, spring. */
+final class InboardCheck implements Check {
+    static final String FORMULA =
+            "m = g − g_min, over new and worn pads and every obstacle in the caliper's clock range";
+    private static final String SOURCE =
+            "Distance of two profiles in the axial-radial half-plane; a sliding caliper moves inboard by outer pad and disc wear; least gap 3 mm is common practice";
+    /** Room ground beyond the least (mm of depth). */
+    private static final double GRIND_ROOM = 0.5;
+
+    @Override
+    public CheckId id() {
+        return CheckId.INBOARD;
+    }
+
+    @Override
+    public Finding judge(FitCase c) {
+        Ruling ruling = new Ruling(CheckId.INBOARD, c);
+        Optional<Measured> midPlane = c.midPlane();
+        ruling.want(midPlane, c.hubFaceCallout());
+        if (!c.kit().caliper().hasShape()) {
+            ruling.missing("the caliper's outline: ask the supplier or take it from a template");
+        }
+        if (c.end().kind().isSteered()) {
+            ruling.want(c.length(Callout.KNUCKLE_RIB), Callout.KNUCKLE_RIB)
+                    .want(c.length(Callout.KNUCKLE_RIB_RADIUS), Callout.KNUCKLE_RIB_RADIUS);
+        }
+        if (c.end().around().inboard().isEmpty()) {
+            ruling.missing("what stands beside the caliper: look around the wheel");
+        }
+        Optional<InboardGap> least = midPlane.flatMap(m -> least(c, m));
+        double wanted = c.settings().of(Limit.STILL_GAP);
+        least.ifPresent(g ->
+                ruling.require(g.part() + " to " + g.obstacle().name(), g.size().plus(-wanted)));
+        if (least.isEmpty()) {
+            ruling.satisfied();
+        }
+        return ruling.finding(r -> new Explanation(
+                least.map(g -> Say.text(
+                                g.size().value() >= 0
+                                        ? "The %s comes within %.1f mm of the %s%s (x %.0f mm from the bracket face, r %.0f mm), wants %.1f mm."
+                                        : "The %s would stand %.1f mm into the %s%s (x %.0f mm from the bracket face, r %.0f mm), wants %.1f mm clear.",
+                                g.part(),
+                                Math.abs(g.size().value()),
+                                g.obstacle().name(),
+                                g.padsWorn() ? " at worn pads" : "",
+                                g.gap().onWall().x(),
+                                g.gap().onWall().r(),
+                                wanted))
+                        .orElse(
+                                midPlane.isPresent()
+                                        ? "Nothing stands beside the caliper."
+                                        : "Where the disc comes to stand is not known yet."),
+                FORMULA,
+                new Say.Inputs()
+                        .add("g", least.map(InboardGap::size))
+                        .add("g_min", wanted, "mm")
+                        .add("disc's mid-plane from the bracket face", midPlane)
+                        .list(),
+                SOURCE));
+    }
+
+    private static Optional<InboardGap> least(FitCase c, Measured midPlane) {
+        CaliperBeside beside = new CaliperBeside(c.end().side(), c.kit(), midPlane, clock(c));
+        return CaliperBeside.obstacles(c.end()).stream()
+                .flatMap(o -> beside.to(o).stream())
+                .min(Comparator.comparingDouble(g -> g.size().value() - g.size().expanded()));
+    }
+
+    /** Clock angle of the caliper's middle as the bracket holds it; a weld-on one at the middle of its range. */
+    static OptionalDouble clock(FitCase c) {
+        OptionalDouble fixed = c.kit().bracket().mount().caliperClock();
+        if (fixed.isPresent()) {
+            return fixed;
+        }
+        return c.kit()
+                .bracket()
+                .mount()
+                .weldRange()
+                .map(range -> OptionalDouble.of(range.middle()))
+                .orElse(OptionalDouble.empty());
+    }
+
+    @Override
+    public List<WorkOffer> remedies(FitCase c) {
+        Optional<Measured> midPlane = c.midPlane();
+        Optional<InboardGap> least = midPlane.flatMap(m -> least(c, m));
+        if (least.isEmpty()) {
+            return List.of();
+        }
+        InboardGap gap = least.get();
+        Obstacle obstacle = gap.obstacle();
+        double lacking = c.settings().of(Limit.STILL_GAP)
+                + gap.size().expanded()
+                - gap.size().value()
+                + GRIND_ROOM;
+        boolean isRib = obstacle.name().equalsIgnoreCase(CaliperBeside.RIB);
+        double allowed = obstacle.mayBeGround().isPresent()
+                ? obstacle.mayBeGround().getAsDouble()
+                : isRib ? c.settings().of(Limit.GRIND_MOST) : 0;
+        String advice =
+                "An arm or stop in the way is replaced or moved by a qualified shop, inspected and recorded; it is never heated or bent.";
+        if (!c.settings().follows(Limit.GRIND_KNUCKLE) || !(allowed > 0)) {
+            return List.of(WorkOffer.refused("Nothing may be ground off the " + obstacle.name() + ". " + advice));
+        }
+        if (lacking > allowed) {
+            return List.of(WorkOffer.refused(Say.text(
+                    "A flat %.1f mm deep would be needed on the %s, %.1f mm are allowed. %s",
+                    lacking, obstacle.name(), allowed, advice)));
+        }
+        double target = obstacle.xTo() - lacking;
+        String words = Say.text(
+                "a flat %.1f mm deep on the %s, %.1f mm allowed, edges radiused, crack-tested",
+                lacking, obstacle.name(), allowed);
+        Work grind = gap.standing().wasRead()
+                ? Work.to(WorkKind.GRIND_RIB, c.end().side(), obstacle.xTo(), target, words)
+                : new Work(
+                        WorkKind.GRIND_RIB,
+                        c.end().side(),
+                        obstacle.xTo(),
+                        target,
+                        words,
+                        Optional.of(new NewPart.Ground(obstacle, obstacle.groundTo(target))));
+        return List.of(WorkOffer.of(grind));
+    }
+}

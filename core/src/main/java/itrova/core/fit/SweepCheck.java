@@ -1,0 +1,202 @@
+package itrova.core.fit;
+
+import itrova.core.clearance.Sweep;
+import itrova.core.clearance.Sweep.Meeting;
+import itrova.core.clearance.Sweep.Mover;
+import itrova.core.geometry.ClockWindow;
+import itrova.core.geometry.Outline;
+import itrova.core.geometry.Point;
+import itrova.core.geometry.Point3;
+import itrova.core.geometry.Solid;
+import itrova.core.kit.SectorOutline;
+import itrova.core.quantity.Component;
+import itrova.core.quantity.Measured;
+import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Surroundings;
+import itrova.core.vehicle.Surroundings.Box;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Lock to lock and over the whole travel: caliper, disc and tyre against what is fixed to the vehicle. */
+final class SweepCheck implements Check {
+    static final String FORMULA = "m = min over steering and travel of the distance − g_min";
+    private static final String SOURCE =
+            "Rigid motion about the measured king-pin axis; distance of convex solids after Gilbert, Johnson and Keerthi (1988); branch and bound to 0.5 mm; least gaps 6 mm (steered parts) and 12 mm (tyre) are common practice";
+    /** The arc a suspension describes may put a place off by this share of the travel (practice). */
+    private static final double ARC_SHARE = 0.02;
+
+    @Override
+    public CheckId id() {
+        return CheckId.SWEEP;
+    }
+
+    /** A part with the least gap it wants. */
+    private record Wanting(Mover mover, double gap, boolean isCaliper) {}
+
+    /** A meeting with its margin. */
+    private record Judged(Meeting meeting, Measured margin, double wanted) {}
+
+    @Override
+    public Finding judge(FitCase c) {
+        Ruling ruling = new Ruling(CheckId.SWEEP, c);
+        Surroundings around = c.end().around();
+        Optional<Measured> midPlane = c.midPlane();
+        if (around.chassis().isEmpty()) {
+            return ruling.missing("what of the chassis is within reach of the wheel: look around the wheel")
+                    .finding(r -> unknown());
+        }
+        if (around.chassis().get().isEmpty()) {
+            return ruling.satisfied()
+                    .finding(r -> new Explanation(
+                            "Nothing of the chassis is within reach of the wheel.", FORMULA, List.of(), SOURCE));
+        }
+        ruling.want(midPlane, c.hubFaceCallout());
+        if (around.travel().isEmpty()) {
+            ruling.missing("suspension travel up and down");
+        }
+        if (c.end().kind().isSteered() && around.steering().isEmpty()) {
+            ruling.missing("king-pin axis (two places) and both locks");
+        }
+        if (!c.kit().caliper().hasShape()) {
+            ruling.missing("the caliper's outline: ask the supplier or take it from a template");
+        }
+        if (around.tyre().isEmpty()) {
+            ruling.missing("tyre width and diameter");
+        } else if (tyrePlane(c).isEmpty()) {
+            ruling.missing(Callout.WHEEL_OVERALL);
+        }
+        boolean steered = !c.end().kind().isSteered() || around.steering().isPresent();
+        Optional<Judged> least = midPlane.isPresent() && around.travel().isPresent() && steered
+                ? least(c, midPlane.get())
+                : Optional.empty();
+        least.ifPresent(j ->
+                ruling.require(j.meeting().mover() + " to " + j.meeting().box().name(), j.margin()));
+        return ruling.finding(r -> least.map(SweepCheck::why).orElse(unknown()));
+    }
+
+    private static Explanation unknown() {
+        return new Explanation("The sweep cannot be worked out yet.", FORMULA, List.of(), SOURCE);
+    }
+
+    private static Explanation why(Judged j) {
+        Meeting m = j.meeting();
+        return new Explanation(
+                Say.text(
+                        m.distance() >= 0
+                                ? "The %s comes within %.0f mm of the %s at %.0f° of steering %s and %.0f mm of travel %s, wants %.0f mm."
+                                : "The %s would run %.0f mm into the %s at %.0f° of steering %s and %.0f mm of travel %s, wants %.0f mm clear.",
+                        m.mover(),
+                        Math.abs(m.distance()),
+                        m.box().name(),
+                        Math.abs(m.steer()),
+                        m.steer() >= 0 ? "in" : "out",
+                        Math.abs(m.lift()),
+                        m.lift() >= 0 ? "up" : "down",
+                        j.wanted()),
+                FORMULA,
+                new Say.Inputs()
+                        .add("least distance", j.margin().plus(j.wanted()))
+                        .add("g_min", j.wanted(), "mm")
+                        .add("steering there", m.steer(), "°")
+                        .add("travel there", m.lift(), "mm")
+                        .list(),
+                SOURCE);
+    }
+
+    private static Optional<Judged> least(FitCase c, Measured midPlane) {
+        Surroundings around = c.end().around();
+        Sweep sweep = new Sweep(
+                c.end().kind().isSteered() ? around.steering() : Optional.empty(),
+                around.travel().orElseThrow());
+        Judged best = null;
+        for (Wanting part : movers(c, midPlane.value())) {
+            for (Box box : around.chassis().orElseThrow()) {
+                Meeting meeting = sweep.nearest(part.mover(), box);
+                Judged judged = judged(c, midPlane, part, meeting);
+                if (best == null
+                        || judged.margin().value() - judged.margin().expanded()
+                                < best.margin().value() - best.margin().expanded()) {
+                    best = judged;
+                }
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    private static Judged judged(FitCase c, Measured midPlane, Wanting part, Meeting m) {
+        Point3 n = m.direction();
+        Surroundings around = c.end().around();
+        double travel = Math.max(
+                around.travel().orElseThrow().bump(), around.travel().get().droop());
+        double own = part.isCaliper() ? c.kit().caliper().outlineTolerance() : 0;
+        double axis = around.steering().map(Surroundings.Steering::halfLimit).orElse(0.0)
+                * Math.abs(Math.toRadians(m.steer()))
+                * Math.sqrt(2);
+        String box = "around:" + c.end().side() + ":" + m.box().name();
+        Measured margin = midPlane.times(-n.x())
+                .with(Component.rectangular(c.kit().source("caliper.outline"), own))
+                .with(Component.rectangular(box + ":x", m.box().halfLimit() * n.x()))
+                .with(Component.rectangular(box + ":f", m.box().halfLimit() * n.f()))
+                .with(Component.rectangular(box + ":z", m.box().halfLimit() * n.z()))
+                .with(Component.rectangular("around:" + c.end().side() + ":king-pin", axis))
+                .with(Component.rectangular("around:" + c.end().side() + ":arc of travel", ARC_SHARE * travel))
+                .at(m.distance() - part.gap());
+        return new Judged(m, margin, part.gap());
+    }
+
+    private static List<Wanting> movers(FitCase c, double midPlane) {
+        List<Wanting> parts = new ArrayList<>();
+        double steered = c.settings().of(Limit.STEERED_GAP);
+        double turn = InboardCheck.clock(c).orElse(0);
+        boolean anywhere = InboardCheck.clock(c).isEmpty();
+        for (SectorOutline part : c.kit().caliper().parts()) {
+            for (double shift : c.kit().caliper().wearTravel() > 0
+                    ? new double[] {0, -c.kit().caliper().wearTravel()}
+                    : new double[] {0}) {
+                Outline placed = part.outline().shifted(midPlane + shift);
+                ClockWindow window = anywhere ? ClockWindow.ALL : part.window().turned(turn);
+                parts.add(
+                        new Wanting(new Mover("caliper", Solid.turned(placed, window), reach(placed)), steered, true));
+            }
+        }
+        double half = c.kit().disc().thickness().value() / 2;
+        parts.add(ring(
+                "disc",
+                midPlane - half,
+                midPlane + half,
+                c.kit().disc().diameter().value() / 2,
+                steered));
+        c.end().around().tyre().ifPresent(tyre -> tyrePlane(c)
+                .ifPresent(plane -> parts.add(ring(
+                        "tyre",
+                        plane - tyre.width() / 2,
+                        plane + tyre.width() / 2,
+                        tyre.diameter() / 2,
+                        c.settings().of(Limit.SOFT_GAP)))));
+        return parts;
+    }
+
+    /** Middle plane of the tyre (mm from the bracket face); absent until the wheel's width is known. */
+    private static Optional<Double> tyrePlane(FitCase c) {
+        Optional<Measured> face = c.hubFace();
+        Optional<Measured> back = c.length(Callout.WHEEL_BACKSPACING);
+        Optional<Measured> overall = c.length(Callout.WHEEL_OVERALL);
+        if (face.isEmpty() || back.isEmpty() || overall.isEmpty()) {
+            return Optional.empty();
+        }
+        double offset = back.get().value() - overall.get().value() / 2;
+        return Optional.of(
+                face.get().value() + c.hat().value() + c.worked().spacer().value() - offset);
+    }
+
+    private static Wanting ring(String name, double from, double to, double radius, double gap) {
+        Outline section = new Outline(
+                List.of(new Point(from, 0), new Point(to, 0), new Point(to, radius), new Point(from, radius)));
+        return new Wanting(new Mover(name, Solid.turned(section, ClockWindow.ALL), reach(section)), gap, false);
+    }
+
+    private static double reach(Outline o) {
+        return Math.hypot(Math.max(Math.abs(o.minX()), Math.abs(o.maxX())), o.maxR());
+    }
+}

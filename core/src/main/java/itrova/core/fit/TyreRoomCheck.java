@@ -1,0 +1,93 @@
+package itrova.core.fit;
+
+import itrova.core.geometry.Point3;
+import itrova.core.measure.DerivedValues;
+import itrova.core.quantity.Measured;
+import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Surroundings;
+import java.util.List;
+import java.util.Optional;
+
+/** Hat, spacer or another wheel move the tyre: it must stay clear of fender and frame. Says what track and scrub radius become. */
+final class TyreRoomCheck implements Check {
+    static final String FORMULA =
+            "m = g_fender − s − g_min and g_frame + s − g_min, s = t_hat + t_spacer − t_drum + Δwheel; track + 2·s";
+    private static final String SOURCE =
+            "Geometry: a mounting face moved out by t a side widens the track by 2t and wants offset + t to keep the tyre in place; least gap 12 mm is common practice";
+
+    @Override
+    public CheckId id() {
+        return CheckId.TYRE_ROOM;
+    }
+
+    @Override
+    public Finding judge(FitCase c) {
+        Ruling ruling = new Ruling(CheckId.TYRE_ROOM, c);
+        Optional<Measured> shift = shift(c);
+        Optional<Measured> fender = c.length(Callout.WHEEL_TO_FENDER);
+        Optional<Measured> frame = c.length(Callout.WHEEL_TO_FRAME);
+        ruling.want(c.length(Callout.DRUM_FACE), Callout.DRUM_FACE)
+                .want(fender, Callout.WHEEL_TO_FENDER)
+                .want(frame, Callout.WHEEL_TO_FRAME);
+        if (shift.isEmpty() && c.length(Callout.DRUM_FACE).isPresent()) {
+            ruling.missing(c.bringsHub() ? Callout.SHOULDER : Callout.WHEEL_BACKSPACING);
+        }
+        double wanted = c.settings().of(Limit.SOFT_GAP);
+        shift.ifPresent(s -> {
+            fender.ifPresent(g -> ruling.require("tyre to fender", g.minus(s).plus(-wanted)));
+            frame.ifPresent(g -> ruling.require("tyre to frame", g.plus(s).plus(-wanted)));
+        });
+        return ruling.finding(r -> new Explanation(
+                shift.map(s -> words(c, s)).orElse("How far the wheel moves is not known yet."),
+                FORMULA,
+                new Say.Inputs()
+                        .add("s", shift)
+                        .add("g_fender", fender)
+                        .add("g_frame", frame)
+                        .add("g_min", wanted, "mm")
+                        .list(),
+                SOURCE));
+    }
+
+    /** How much further outboard the wheel stands than as found (mm). */
+    private static Optional<Measured> shift(FitCase c) {
+        Optional<Measured> drum = c.length(Callout.DRUM_FACE);
+        Optional<Measured> wheel = c.end().wheelShift();
+        if (drum.isEmpty() || wheel.isEmpty()) {
+            return Optional.empty();
+        }
+        Measured own = c.hat().plus(c.worked().spacer()).minus(drum.get()).plus(wheel.get());
+        if (!c.bringsHub()) {
+            return Optional.of(own);
+        }
+        Optional<Measured> found = DerivedValues.hubFace(c.end());
+        return c.hubFace().flatMap(face -> found.map(old -> own.plus(face).minus(old)));
+    }
+
+    private static String words(FitCase c, Measured shift) {
+        String text = Say.text(
+                "The wheel moves %.1f mm %s, the track changes by %+.1f mm.",
+                Math.abs(shift.value()), shift.value() >= 0 ? "outboard" : "inboard", 2 * shift.value());
+        Optional<Surroundings.Steering> steering = c.end().around().steering();
+        Optional<Surroundings.Tyre> tyre = c.end().around().tyre();
+        if (c.end().kind().isSteered() && steering.isPresent() && tyre.isPresent()) {
+            text += Say.text(
+                    " The king-pin axis meets the road %.0f mm from the bracket face; the scrub radius grows by %.1f mm.",
+                    groundX(steering.get(), tyre.get()), shift.value());
+        }
+        return text;
+    }
+
+    /** Where the king-pin axis meets the road (mm from the bracket face). */
+    private static double groundX(Surroundings.Steering steering, Surroundings.Tyre tyre) {
+        Point3 axis = steering.upper().minus(steering.lower());
+        double t = (-tyre.diameter() / 2 - steering.lower().z()) / axis.z();
+        return steering.lower().plus(axis.times(t)).x();
+    }
+
+    @Override
+    public List<WorkOffer> remedies(FitCase c) {
+        return List.of(WorkOffer.refused(
+                "A wheel with more or less offset would bring the tyre back; fenders and frame are not cut here."));
+    }
+}

@@ -1,0 +1,37 @@
+package itrova.core.fit;
+
+import itrova.core.quantity.Measured;
+
+/**
+ * What work has added to a side that is neither a reading nor a part of the kit.
+ *
+ * @param spacer spacer between disc and wheel (mm)
+ * @param corner radius the flange's outboard corner was rounded to (mm); 0 if left as it was
+ * @param shims shims under the bracket beyond the kit's own (mm)
+ * @param adapted whether adapters join hose and fittings
+ * @param onePieceHub whether a locking hub in one piece was fitted
+ */
+record Worked(Measured spacer, double corner, double shims, boolean adapted, boolean onePieceHub) {
+    /** Nothing done. */
+    static final Worked NOTHING = new Worked(Measured.exact(0), 0, 0, false, false);
+
+    Worked withSpacer(Measured thickness) {
+        return new Worked(thickness, corner, shims, adapted, onePieceHub);
+    }
+
+    Worked withCorner(double radius) {
+        return new Worked(spacer, radius, shims, adapted, onePieceHub);
+    }
+
+    Worked withShims(double stack) {
+        return new Worked(spacer, corner, stack, adapted, onePieceHub);
+    }
+
+    Worked withAdapters() {
+        return new Worked(spacer, corner, shims, true, onePieceHub);
+    }
+
+    Worked withOnePieceHub() {
+        return new Worked(spacer, corner, shims, adapted, true);
+    }
+}

@@ -1,0 +1,68 @@
+package itrova.core.kit;
+
+import itrova.core.geometry.ClockWindow;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * How a bracket is put on and which way it stands.
+ *
+ * @param way bolted on, carrying a radially mounted caliper, or welded on
+ * @param thickness where it is clamped (mm), if stated
+ * @param caliperClock clock angle of the caliper's middle (degrees), if the bracket fixes it
+ * @param weldRange clock range a weld-on bracket may be set to (degrees)
+ * @param oblong whether its holes are slots, which want washers
+ * @param shims shims that come with it
+ * @param orientation which side out, which way the jog goes, in words
+ */
+public record BracketMount(
+        Way way,
+        Optional<Figure> thickness,
+        OptionalDouble caliperClock,
+        Optional<ClockWindow> weldRange,
+        boolean oblong,
+        List<ShimSize> shims,
+        String orientation) {
+
+    /** A bracket of which nothing but its holes is known. */
+    public static final BracketMount PLAIN = new BracketMount(
+            Way.BOLT_ON, Optional.empty(), OptionalDouble.empty(), Optional.empty(), false, List.of(), "");
+
+    public BracketMount {
+        shims = List.copyOf(shims);
+    }
+
+    /** How a bracket is put on. */
+    public enum Way {
+        BOLT_ON("bolted on"),
+        RADIAL("bolted on, caliper held radially"),
+        WELD_ON("welded on");
+
+        private final String word;
+
+        Way(String word) {
+            this.word = word;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+
+    /**
+     * Shims of one thickness.
+     *
+     * @param thickness of one (mm)
+     * @param count how many come with the kit, both sides together
+     */
+    public record ShimSize(double thickness, int count) {
+        /** @throws IllegalArgumentException if thickness or count is not positive */
+        public ShimSize {
+            if (!(thickness > 0) || count < 1) {
+                throw new IllegalArgumentException(
+                        "Shims have a thickness and a count, not " + count + " of " + thickness + " mm.");
+            }
+        }
+    }
+}

@@ -1,0 +1,32 @@
+package itrova.core.kit;
+
+import java.util.Optional;
+
+/** What closes and drives the hub of a driven, steered axle. */
+public enum DriveStyle {
+    DRIVE_FLANGE("drive flange"),
+    LOCKING_HUB_WITH_RING("locking hub held by an outer snap ring"),
+    LOCKING_HUB_ONE_PIECE("locking hub in one piece");
+
+    private final String word;
+
+    DriveStyle(String word) {
+        this.word = word;
+    }
+
+    public String word() {
+        return word;
+    }
+
+    /** The style meant by a word written down at the axle; absent if it is none of these. */
+    public static Optional<DriveStyle> of(String text) {
+        String t = text.strip().toLowerCase(java.util.Locale.ROOT);
+        if (t.contains("flange")) {
+            return Optional.of(DRIVE_FLANGE);
+        }
+        if (t.contains("ring")) {
+            return Optional.of(LOCKING_HUB_WITH_RING);
+        }
+        return t.contains("piece") ? Optional.of(LOCKING_HUB_ONE_PIECE) : Optional.empty();
+    }
+}

@@ -1,0 +1,53 @@
+package itrova.core.kit;
+
+import itrova.core.vehicle.Joint;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Further parts of a kit that meet the vehicle.
+ *
+ * @param stack what it puts on the housing's bolts
+ * @param hub its own hub on the spindle, if it brings one
+ * @param nuts wheel nuts, if it brings them
+ * @param hose flexible hose, if it brings one
+ * @param drive styles of drive flange or locking hub that still fit; empty if the papers do not say
+ * @param joints joints its spindles or arms must meet
+ * @param donorChecks what to look at on parts bought separately from a donor vehicle
+ */
+public record FittingParts(
+        HousingStack stack,
+        Optional<RotorHub> hub,
+        Optional<WheelNuts> nuts,
+        Optional<Hose> hose,
+        Set<DriveStyle> drive,
+        List<Joint> joints,
+        List<String> donorChecks) {
+
+    /** Nothing besides disc, caliper and bracket. */
+    public static final FittingParts NONE = new FittingParts(
+            HousingStack.PLAIN, Optional.empty(), Optional.empty(), Optional.empty(), Set.of(), List.of(), List.of());
+
+    public FittingParts {
+        drive = Set.copyOf(drive);
+        joints = List.copyOf(joints);
+        donorChecks = List.copyOf(donorChecks);
+    }
+
+    FittingParts withNuts(WheelNuts other) {
+        return new FittingParts(stack, hub, Optional.of(other), hose, drive, joints, donorChecks);
+    }
+
+    FittingParts withHose(Hose other) {
+        return new FittingParts(stack, hub, nuts, Optional.of(other), drive, joints, donorChecks);
+    }
+
+    FittingParts withStack(HousingStack other) {
+        return new FittingParts(other, hub, nuts, hose, drive, joints, donorChecks);
+    }
+
+    FittingParts withHub(RotorHub other) {
+        return new FittingParts(stack, Optional.of(other), nuts, hose, drive, joints, donorChecks);
+    }
+}

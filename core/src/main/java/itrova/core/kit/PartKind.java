@@ -1,0 +1,48 @@
+package itrova.core.kit;
+
+import java.util.Locale;
+
+/** What a conversion of one axle takes; the list a kit's box is counted against. */
+public enum PartKind {
+    CALIPER("caliper", 2),
+    PAD_SET("set of pads", 1),
+    DISC("disc", 2),
+    BRACKET("bracket", 2),
+    BRACKET_BOLTS("set of bracket bolts", 1),
+    HOSE("flexible hose", 2),
+    BANJO_BOLT("banjo bolt", 2),
+    COPPER_WASHER("copper washer", 4),
+    HARD_LINE("hard line", 2),
+    BEARING_SET("set of wheel bearings", 2),
+    HUB_SEAL("hub seal", 2),
+    COTTER("cotter or nut lock", 2),
+    WHEEL_STUDS("set of wheel studs", 1),
+    WHEEL_NUTS("set of wheel nuts", 1),
+    PARKING_CABLE("parking cable", 1),
+    ACTUATOR("actuator rated for discs", 1),
+    GREASE("bearing grease", 1),
+    FLUID("brake fluid", 1),
+    THREADLOCKER("threadlocker", 1);
+
+    private final String title;
+    private final int wanted;
+
+    PartKind(String title, int wanted) {
+        this.title = title;
+        this.wanted = wanted;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    /** How many one axle takes; common practice. */
+    public int wanted() {
+        return wanted;
+    }
+
+    /** Its name in documents. */
+    public String key() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+}
