@@ -2,6 +2,7 @@ package itrova.formats;
 
 import itrova.core.kit.Kit;
 import itrova.core.record.Job;
+import itrova.core.vehicle.Wheel;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -23,6 +24,11 @@ public final class DemoData {
     /** The made-up jobs. */
     public static List<Job> jobs() {
         return JOBS.stream().map(name -> JobDocument.read(name, text(name))).toList();
+    }
+
+    /** The made-up wheels. */
+    public static List<Wheel> wheels() {
+        return WheelDocument.read("wheels.json", text("wheels.json"));
     }
 
     private static String text(String name) {

@@ -82,6 +82,7 @@ public final class JobDocument {
                 papers(c.at("papers")),
                 load,
                 c.flag("wheel_stays", true),
+                SurroundingsDocument.read(c.at("around")),
                 readings,
                 c.optional("chosen_kit", k -> k.node().asString()));
     }
@@ -160,6 +161,9 @@ public final class JobDocument {
             axle.load().ifPresent(l -> a.put("load_kg", l.kg())
                     .put("load_source", l.source().name().toLowerCase(Locale.ROOT)));
             a.put("wheel_stays", axle.wheelStays());
+            if (!axle.around().isEmpty()) {
+                a.set("around", SurroundingsDocument.node(axle.around()));
+            }
             axle.chosenKit().ifPresent(k -> a.put("chosen_kit", k));
             ArrayNode readings = a.putArray("readings");
             axle.readings().forEach(r -> readings.add(node(r)));

@@ -45,8 +45,10 @@ final class Json {
     static final Schema JOB_SCHEMA = load("itrova-job.schema.json");
     static final Schema KITS_SCHEMA = load("itrova-kits.schema.json");
     static final Schema FAMILIES_SCHEMA = load("itrova-families.schema.json");
+    static final Schema AROUND_SCHEMA = load("itrova-around.schema.json");
+    static final Schema WHEELS_SCHEMA = load("itrova-wheels.schema.json");
 
-    private static final Pattern LIST_ENTRY = Pattern.compile("/(?:kits|axles/\\d+/readings)/(\\d+)(?:/(.*))?");
+    private static final Pattern LIST_ENTRY = Pattern.compile("/(?:kits|wheels|axles/\\d+/readings)/(\\d+)(?:/(.*))?");
 
     private Json() {}
 
@@ -72,6 +74,12 @@ final class Json {
             throw new DocumentException(List.of(new DocumentProblem(
                     file, 0, where, "This is not JSON: " + e.getOriginalMessage() + " Mend it there and try again.")));
         }
+        validate(file, root, schema);
+        return root;
+    }
+
+    /** Checks a document against a schema. */
+    static void validate(String file, JsonNode root, Schema schema) {
         List<Error> errors = schema.validate(root);
         if (!errors.isEmpty()) {
             throw new DocumentException(errors.stream()
@@ -79,7 +87,6 @@ final class Json {
                     .map(e -> problem(file, e))
                     .toList());
         }
-        return root;
     }
 
     private static DocumentProblem problem(String file, Error error) {

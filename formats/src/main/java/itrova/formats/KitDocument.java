@@ -1,30 +1,25 @@
 package itrova.formats;
 
 import itrova.core.fastener.Thread;
-import itrova.core.geometry.Outline;
-import itrova.core.geometry.Point;
-import itrova.core.kit.Bracket;
-import itrova.core.kit.Caliper;
-import itrova.core.kit.Disc;
-import itrova.core.kit.Figure;
-import itrova.core.kit.HolePattern;
 import itrova.core.kit.Kit;
-import itrova.core.kit.KitParts;
-import itrova.core.kit.KitStuds;
+import itrova.core.kit.KitOption;
 import itrova.core.kit.KitTerms;
 import itrova.core.kit.MissingPart;
+import itrova.core.kit.PaperClash;
+import itrova.core.kit.PartKind;
 import itrova.core.kit.TorqueSpec;
 import itrova.core.quantity.Dimension;
 import itrova.core.vehicle.AxleEndKind;
-import itrova.core.vehicle.BracketShape;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
+import java.util.regex.Pattern;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -32,6 +27,9 @@ import tools.jackson.databind.node.ObjectNode;
 /** Kit documents, format {@code itrova-kits/1}; schema in {@code docs/formats/itrova-kits.schema.json}. */
 public final class KitDocument {
     static final String FORMAT = "itrova-kits/1";
+
+    private static final Pattern AFTER_UNDERSCORE = Pattern.compile("_([a-z])");
+    private static final Pattern CAPITAL = Pattern.compile("([A-Z])");
 
     private KitDocument() {}
 
@@ -69,14 +67,10 @@ public final class KitDocument {
                 c.text("name", ""),
                 c.text("supplier", ""),
                 fits,
-                new KitParts(
-                        disc(c.at("disc")),
-                        caliper(c.at("caliper")),
-                        bracket(c.at("bracket")),
-                        c.optional("studs", KitDocument::studs),
-                        positive(c.at("rated_axle_load_kg"), Dimension.MASS)),
+                PartsReader.parts(c),
                 new KitTerms(
-                        texts(c, "box"),
+                        PartsReader.texts(c, "box"),
+                        contents(c),
                         c.entries("missing", false).stream()
                                 .map(KitDocument::missing)
                                 .toList(),
@@ -86,75 +80,43 @@ public final class KitDocument {
                         c.flag("reversible", false),
                         c.text("parking_brake", "")),
                 c.entries("torques", false).stream().map(KitDocument::torque).toList(),
-                texts(c, "notes"));
+                PartsReader.texts(c, "notes"),
+                new Kit.Choices(
+                        c.entries("options", false).stream()
+                                .map(KitDocument::option)
+                                .toList(),
+                        c.entries("contradictions", false).stream()
+                                .map(p -> new PaperClash(
+                                        toFigure(p.text("figure", "")), p.text("one", ""), p.text("other", "")))
+                                .toList(),
+                        PartsReader.texts(c, "needs")));
     }
 
-    private static double positive(Cursor c, Dimension dimension) {
-        double value = c.quantity(dimension);
-        if (value <= 0) {
-            c.faults().add(c.row(), c.path(), "Must be more than 0 " + dimension.siSymbol() + ", not " + value + ".");
-        }
-        return value;
-    }
-
-    private static Disc disc(Cursor c) {
-        List<HolePattern> patterns = c.entries("patterns", false).stream()
-                .map(p ->
-                        new HolePattern(p.whole("count", 0), p.figure("circle_mm", false), p.figure("hole_mm", false)))
-                .toList();
-        return new Disc(
-                c.figure("diameter_mm", false),
-                c.figure("thickness_mm", false),
-                c.figure("bore_mm", true),
-                c.figure("hat_inside_mm", false),
-                c.figure("hat_thickness_mm", false),
-                c.figure("hat_depth_mm", false),
-                c.length("fillet_mm", 0),
-                patterns,
-                c.at("hole_to_edge_mm").isPresent()
-                        ? Optional.of(c.figure("hole_to_edge_mm", false))
-                        : Optional.empty(),
-                c.at("wheel_lip_mm").isPresent() ? Optional.of(c.figure("wheel_lip_mm", true)) : Optional.empty());
-    }
-
-    private static Caliper caliper(Cursor c) {
-        Optional<Outline> outline = c.optional("outline_mm", KitDocument::outline);
-        return new Caliper(
-                c.flag("sliding", false),
-                outline,
-                c.length("outline_tolerance_mm", Figure.GENERAL_TOLERANCE),
-                c.length("wear_travel_mm", 0));
-    }
-
-    private static Outline outline(Cursor c) {
-        List<Point> corners = new ArrayList<>();
+    private static Map<PartKind, Integer> contents(Cursor c) {
+        Map<PartKind, Integer> contents = new EnumMap<>(PartKind.class);
         c.node()
-                .forEach(pair -> corners.add(
-                        new Point(pair.get(0).asDouble(), pair.get(1).asDouble())));
-        return new Outline(corners);
+                .path("contents")
+                .properties()
+                .forEach(e -> contents.put(
+                        PartKind.valueOf(e.getKey().toUpperCase(Locale.ROOT)),
+                        e.getValue().asInt()));
+        return contents;
     }
 
-    private static Bracket bracket(Cursor c) {
-        BracketShape shape = c.choice("shape", BracketShape.class);
-        return new Bracket(
-                shape,
-                c.whole("count", 4),
-                optionalFigure(c, "across_mm"),
-                optionalFigure(c, "up_mm"),
-                optionalFigure(c, "circle_mm"),
-                c.figure("hole_mm", false),
-                c.figure("bolt_mm", false),
-                optionalFigure(c, "axle_offset_mm"),
-                c.length("shim_range_mm", 0));
-    }
-
-    private static Optional<Figure> optionalFigure(Cursor c, String key) {
-        return c.at(key).isPresent() ? Optional.of(c.figure(key, false)) : Optional.empty();
-    }
-
-    private static KitStuds studs(Cursor c) {
-        return new KitStuds(
-                Thread.parse(c.text("thread", "")), c.figure("shoulder_mm", true), c.figure("stick_out_mm", false));
+    private static KitOption option(Cursor c) {
+        return new KitOption(
+                c.text("code", ""),
+                c.text("name", ""),
+                c.text("group", ""),
+                c.cents("price"),
+                c.whole("lead_days", 0),
+                new KitOption.Change(
+                        c.optional("disc", PartsReader::disc),
+                        c.optional("caliper", PartsReader::caliper),
+                        c.optional("bracket", PartsReader::bracket),
+                        c.optional("studs", PartsReader::studs),
+                        c.optional("nuts", PartsReader::nuts),
+                        c.optional("hose", PartsReader::hose)));
     }
 
     private static MissingPart missing(Cursor c) {
@@ -163,19 +125,25 @@ public final class KitDocument {
                 c.whole("quantity", 1),
                 c.cents("price"),
                 c.text("supplier", ""),
-                c.whole("lead_days", 0));
+                c.whole("lead_days", 0),
+                c.at("part").isPresent() ? Optional.of(c.choice("part", PartKind.class)) : Optional.empty());
     }
 
     private static TorqueSpec torque(Cursor c) {
         Optional<Thread> thread =
                 c.at("thread").isPresent() ? Optional.of(Thread.parse(c.text("thread", ""))) : Optional.empty();
-        return new TorqueSpec(c.text("fastener", ""), positive(c.at("torque_Nm"), Dimension.TORQUE), thread);
+        return new TorqueSpec(
+                c.text("fastener", ""), PartsReader.positive(c.at("torque_Nm"), Dimension.TORQUE), thread);
     }
 
-    private static List<String> texts(Cursor c, String key) {
-        List<String> texts = new ArrayList<>();
-        c.node().path(key).forEach(n -> texts.add(n.asString()));
-        return texts;
+    /** The name a figure has inside, from its name in documents: {@code disc.hat_inside_mm} is {@code disc.hatInside}. */
+    private static String toFigure(String key) {
+        String name = key.endsWith("_mm") ? key.substring(0, key.length() - 3) : key;
+        return AFTER_UNDERSCORE.matcher(name).replaceAll(m -> m.group(1).toUpperCase(Locale.ROOT));
+    }
+
+    private static String toKey(String figure) {
+        return CAPITAL.matcher(figure).replaceAll(m -> "_" + m.group(1).toLowerCase(Locale.ROOT)) + "_mm";
     }
 
     /** Writes kits as a document that reads back to the same kits. */
@@ -192,94 +160,80 @@ public final class KitDocument {
         n.put("code", k.code()).put("name", k.name()).put("supplier", k.supplier());
         ArrayNode fits = n.putArray("fits");
         k.fits().stream().sorted().forEach(f -> fits.add(f.name().toLowerCase(Locale.ROOT)));
-        n.set("disc", node(k.disc()));
-        n.set("caliper", node(k.caliper()));
-        n.set("bracket", node(k.bracket()));
-        k.studs().ifPresent(s -> {
-            ObjectNode studs = n.putObject("studs");
-            studs.put("thread", s.thread().designation());
-            figure(studs, "shoulder_mm", s.shoulder());
-            figure(studs, "stick_out_mm", s.stickOut());
-        });
-        n.put("rated_axle_load_kg", k.ratedLoadKg())
-                .put("price", price(k.terms().priceCents()))
-                .put("lead_days", k.terms().leadDays());
-        n.put("returnable", k.terms().returnable())
-                .put("reversible", k.terms().reversible())
-                .put("parking_brake", k.terms().parkingBrake());
-        strings(n.putArray("box"), k.terms().box());
-        ArrayNode missing = n.putArray("missing");
-        k.terms().missing().forEach(m -> missing.addObject()
-                .put("name", m.name())
-                .put("quantity", m.quantity())
-                .put("price", price(m.unitCents()))
-                .put("supplier", m.supplier())
-                .put("lead_days", m.leadDays()));
+        n.set("disc", PartsWriter.node(k.disc()));
+        n.set("caliper", PartsWriter.node(k.caliper()));
+        n.set("bracket", PartsWriter.node(k.bracket()));
+        k.studs().ifPresent(s -> n.set("studs", PartsWriter.node(s)));
+        PartsWriter.fitting(n, k.fitting());
+        n.put("rated_axle_load_kg", k.ratedLoadKg());
+        terms(n, k.terms());
         ArrayNode torques = n.putArray("torques");
         k.torques().forEach(t -> {
             ObjectNode torque =
                     torques.addObject().put("fastener", t.fastener()).put("torque_Nm", t.torque());
             t.thread().ifPresent(thread -> torque.put("thread", thread.designation()));
         });
-        strings(n.putArray("notes"), k.notes());
+        PartsWriter.texts(n, "notes", k.notes());
+        choices(n, k.choices());
         return n;
     }
 
-    private static ObjectNode node(Disc d) {
-        ObjectNode n = Json.MAPPER.createObjectNode();
-        figure(n, "diameter_mm", d.diameter());
-        figure(n, "thickness_mm", d.thickness());
-        figure(n, "bore_mm", d.bore());
-        figure(n, "hat_inside_mm", d.hatInside());
-        figure(n, "hat_thickness_mm", d.hatThickness());
-        figure(n, "hat_depth_mm", d.hatDepth());
-        n.put("fillet_mm", d.fillet());
-        ArrayNode patterns = n.putArray("patterns");
-        d.patterns().forEach(p -> {
-            ObjectNode pattern = patterns.addObject().put("count", p.count());
-            figure(pattern, "circle_mm", p.circle());
-            figure(pattern, "hole_mm", p.hole());
-        });
-        d.holeToEdge().ifPresent(f -> figure(n, "hole_to_edge_mm", f));
-        d.wheelLip().ifPresent(f -> figure(n, "wheel_lip_mm", f));
-        return n;
-    }
-
-    private static ObjectNode node(Caliper c) {
-        ObjectNode n = Json.MAPPER.createObjectNode();
-        n.put("sliding", c.sliding());
-        c.outline().ifPresent(o -> {
-            ArrayNode corners = n.putArray("outline_mm");
-            o.corners().forEach(p -> corners.addArray().add(p.x()).add(p.r()));
-        });
-        return n.put("outline_tolerance_mm", c.outlineTolerance()).put("wear_travel_mm", c.wearTravel());
-    }
-
-    private static ObjectNode node(Bracket b) {
-        ObjectNode n = Json.MAPPER.createObjectNode();
-        n.put("shape", b.shape().name().toLowerCase(Locale.ROOT)).put("count", b.count());
-        b.across().ifPresent(f -> figure(n, "across_mm", f));
-        b.up().ifPresent(f -> figure(n, "up_mm", f));
-        b.circle().ifPresent(f -> figure(n, "circle_mm", f));
-        figure(n, "hole_mm", b.hole());
-        figure(n, "bolt_mm", b.bolt());
-        b.axleOffset().ifPresent(f -> figure(n, "axle_offset_mm", f));
-        return n.put("shim_range_mm", b.shimRange());
-    }
-
-    private static void figure(ObjectNode n, String key, Figure f) {
-        if (f.assumed()) {
-            n.put(key, f.value());
-        } else {
-            n.putObject(key).put("value", f.value()).put("tolerance", f.tolerance());
+    private static void terms(ObjectNode n, KitTerms terms) {
+        n.put("price", price(terms.priceCents())).put("lead_days", terms.leadDays());
+        n.put("returnable", terms.returnable())
+                .put("reversible", terms.reversible())
+                .put("parking_brake", terms.parkingBrake());
+        PartsWriter.texts(n, "box", terms.box());
+        if (!terms.contents().isEmpty()) {
+            ObjectNode contents = n.putObject("contents");
+            terms.contents().forEach((kind, count) -> contents.put(kind.key(), count));
         }
+        ArrayNode missing = n.putArray("missing");
+        terms.missing().forEach(m -> {
+            ObjectNode part = missing.addObject()
+                    .put("name", m.name())
+                    .put("quantity", m.quantity())
+                    .put("price", price(m.unitCents()))
+                    .put("supplier", m.supplier())
+                    .put("lead_days", m.leadDays());
+            m.kind().ifPresent(kind -> part.put("part", kind.key()));
+        });
+    }
+
+    private static void choices(ObjectNode n, Kit.Choices choices) {
+        if (!choices.options().isEmpty()) {
+            ArrayNode options = n.putArray("options");
+            choices.options().forEach(o -> options.add(node(o)));
+        }
+        if (!choices.clashes().isEmpty()) {
+            ArrayNode clashes = n.putArray("contradictions");
+            choices.clashes().forEach(p -> clashes.addObject()
+                    .put("figure", toKey(p.figure()))
+                    .put("one", p.one())
+                    .put("other", p.other()));
+        }
+        PartsWriter.texts(n, "needs", choices.needs());
+    }
+
+    private static ObjectNode node(KitOption o) {
+        ObjectNode n = Json.MAPPER
+                .createObjectNode()
+                .put("code", o.code())
+                .put("name", o.name())
+                .put("group", o.group())
+                .put("price", price(o.priceCents()))
+                .put("lead_days", o.leadDays());
+        KitOption.Change c = o.change();
+        c.disc().ifPresent(d -> n.set("disc", PartsWriter.node(d)));
+        c.caliper().ifPresent(d -> n.set("caliper", PartsWriter.node(d)));
+        c.bracket().ifPresent(d -> n.set("bracket", PartsWriter.node(d)));
+        c.studs().ifPresent(d -> n.set("studs", PartsWriter.node(d)));
+        c.nuts().ifPresent(d -> n.set("nuts", PartsWriter.node(d)));
+        c.hose().ifPresent(d -> n.set("hose", PartsWriter.node(d)));
+        return n;
     }
 
     static String price(long cents) {
         return BigDecimal.valueOf(cents, 2).toPlainString();
-    }
-
-    private static void strings(ArrayNode array, List<String> texts) {
-        texts.stream().collect(Collectors.toList()).forEach(array::add);
     }
 }

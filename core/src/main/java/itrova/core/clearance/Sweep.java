@@ -9,10 +9,17 @@ import itrova.core.vehicle.Surroundings.Steering;
 import itrova.core.vehicle.Surroundings.Travel;
 import java.util.Optional;
 
-/** Least distance of parts that move with the wheel from what is fixed to the vehicle, lock to lock and over the travel. */
+/**
+ * Least distance of parts that move with the wheel from what is fixed to the vehicle, lock to lock and over the travel.
+ *
+ * <p>What a convex part passes over along its travel is convex as well, so the travel costs no search; steering and lean are
+ * searched by branch and bound.
+ */
 public final class Sweep {
     /** The least distance is found to within this (mm); it is taken off. */
     public static final double TOLERANCE = 0.5;
+
+    private static final int LIFT_STEPS = 40;
 
     private final WheelMotion motion;
 
@@ -47,26 +54,66 @@ public final class Sweep {
 
     /** The nearest meeting of one part with one fixed thing. */
     public Meeting nearest(Mover mover, Box box) {
-        Solid fixed = Solid.box(box.low(), box.high());
-        double fromAxis = mover.reach() + motion.fromAxis(Point3.ZERO);
-        Meeting best = null;
-        for (int way = -1; way <= (motion.leans() ? 1 : -1); way += 2) {
-            int lean = way;
-            LeastOver.Place place = LeastOver.of(
-                    (steer, lift) -> apart(mover, fixed, steer, lift, lean).distance(),
-                    motion.steering(fromAxis),
-                    motion.travel(mover.reach() + 2 * motion.fromAxis(Point3.ZERO)),
-                    TOLERANCE);
-            if (best == null || place.bound() < best.distance()) {
-                Apart apart = apart(mover, fixed, place.a(), place.b(), lean);
-                best = new Meeting(mover.name(), box, place.bound(), apart.direction(), place.a(), place.b());
-            }
-        }
-        return best;
+        return nearest(mover, box, Double.POSITIVE_INFINITY);
     }
 
-    private Apart apart(Mover mover, Solid fixed, double steer, double lift, int way) {
-        return Separation.of(mover.solid().moved(motion.steer(steer)).moved(motion.lift(lift, way)), fixed);
+    /**
+     * The nearest meeting of one part with one fixed thing, as far as it matters.
+     *
+     * @param above a meeting further away than this need not be found: any distance above it is given then (mm)
+     */
+    public Meeting nearest(Mover mover, Box box, double above) {
+        Solid fixed = Solid.box(box.low(), box.high());
+        double toAxis = motion.fromAxis(Point3.ZERO);
+        LeastOver.Place place = LeastOver.below(
+                (steer, lean, enough) ->
+                        Separation.of(passed(mover, steer, lean), fixed, enough).distance(),
+                motion.steering(mover.reach() + toAxis),
+                motion.lean(mover.reach() + 2 * toAxis),
+                TOLERANCE,
+                above);
+        Apart apart = Separation.of(passed(mover, place.a(), place.b()), fixed);
+        return new Meeting(
+                mover.name(),
+                box,
+                place.bound(),
+                apart.direction(),
+                place.a(),
+                lift(mover.solid().moved(motion.at(place.a(), place.b())), fixed));
+    }
+
+    /** All a part passes over along the travel at one angle of steering and lean. */
+    private Solid passed(Mover mover, double steer, double lean) {
+        return mover.solid().moved(motion.at(steer, lean)).drawn(motion.down(), motion.up());
+    }
+
+    /** Where along the travel a part comes nearest (mm): the distance is convex in it, so thirds close in on the least. */
+    private double lift(Solid part, Solid fixed) {
+        double low = motion.down().z();
+        double high = motion.up().z();
+        for (int i = 0; i < LIFT_STEPS; i++) {
+            double a = low + (high - low) / 3;
+            double b = high - (high - low) / 3;
+            if (at(part, fixed, a) <= at(part, fixed, b)) {
+                high = b;
+            } else {
+                low = a;
+            }
+        }
+        double ends = Math.min(
+                at(part, fixed, motion.down().z()), at(part, fixed, motion.up().z()));
+        double middle = (low + high) / 2;
+        if (at(part, fixed, middle) < ends) {
+            return middle;
+        }
+        return at(part, fixed, motion.up().z()) <= at(part, fixed, motion.down().z())
+                ? motion.up().z()
+                : motion.down().z();
+    }
+
+    private static double at(Solid part, Solid fixed, double lift) {
+        Point3 shift = new Point3(0, 0, lift);
+        return Separation.of(part.drawn(shift, shift), fixed).distance();
     }
 
     /**
@@ -77,32 +124,26 @@ public final class Sweep {
      * @return least and greatest
      */
     public double[] chord(Point3 moving, Point3 fixed) {
-        double fromAxis = motion.fromAxis(moving);
-        double least = Double.POSITIVE_INFINITY;
-        double most = 0;
-        for (int way = -1; way <= (motion.leans() ? 1 : -1); way += 2) {
-            int lean = way;
-            least = Math.min(
-                    least,
-                    LeastOver.of(
-                                    (s, l) -> motion.place(moving, s, l, lean)
-                                            .minus(fixed)
-                                            .length(),
-                                    motion.steering(fromAxis),
-                                    motion.travel(moving.length() + 2 * motion.fromAxis(Point3.ZERO)),
-                                    TOLERANCE)
-                            .bound());
-            most = Math.max(
-                    most,
-                    -LeastOver.of(
-                                    (s, l) -> -motion.place(moving, s, l, lean)
-                                            .minus(fixed)
-                                            .length(),
-                                    motion.steering(fromAxis),
-                                    motion.travel(moving.length() + 2 * motion.fromAxis(Point3.ZERO)),
-                                    TOLERANCE)
-                            .bound());
-        }
+        double toAxis = motion.fromAxis(Point3.ZERO);
+        LeastOver.Range steering = motion.steering(motion.fromAxis(moving));
+        LeastOver.Range lean = motion.lean(moving.length() + 2 * toAxis);
+        double least = LeastOver.of((s, l, enough) -> nearest(moving, fixed, s, l), steering, lean, TOLERANCE)
+                .bound();
+        double most = -LeastOver.of((s, l, enough) -> -farthest(moving, fixed, s, l), steering, lean, TOLERANCE)
+                .bound();
         return new double[] {Math.max(0, least), most};
+    }
+
+    /** Distance of a fixed place from the line a moving one travels along. */
+    private double nearest(Point3 moving, Point3 fixed, double steer, double lean) {
+        Point3 off = motion.at(steer, lean).place(moving).minus(fixed);
+        double lift = Math.max(motion.down().z(), Math.min(motion.up().z(), -off.z()));
+        return off.plus(new Point3(0, 0, lift)).length();
+    }
+
+    /** The greatest distance lies at an end of the travel. */
+    private double farthest(Point3 moving, Point3 fixed, double steer, double lean) {
+        Point3 off = motion.at(steer, lean).place(moving).minus(fixed);
+        return Math.max(off.plus(motion.down()).length(), off.plus(motion.up()).length());
     }
 }

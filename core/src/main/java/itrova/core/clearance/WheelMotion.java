@@ -7,10 +7,10 @@ import itrova.core.vehicle.Surroundings.Travel;
 import java.util.Optional;
 
 /**
- * How everything that goes with the wheel moves: steered about the king-pin axis, lifted and leaning with the suspension.
+ * How everything that goes with the wheel moves: steered about the king-pin axis, leaning and lifted with the suspension.
  *
- * <p>Travel is a vertical shift with a lean that grows to its largest at the ends; the arc a real suspension describes is not
- * modelled and counts as doubt. Steering turned in is positive.
+ * <p>Travel is a vertical shift; any lean up to the largest is taken to be possible at any height, which is the worse case. The
+ * arc a real suspension describes is not modelled and counts as doubt. Steering turned in is positive.
  */
 final class WheelMotion {
     private final Point3 lower;
@@ -27,21 +27,31 @@ final class WheelMotion {
         this.travel = travel;
     }
 
-    /** Range of the steering (degrees) with the slope of a place at a distance from the axis (mm per degree). */
+    /**
+     * Range of the steering (degrees).
+     *
+     * @param farthest distance of the farthest place from the king-pin axis (mm)
+     */
     LeastOver.Range steering(double farthest) {
         return new LeastOver.Range(-lockOut, lockIn, Math.toRadians(1) * farthest);
     }
 
-    /** Range of travel (mm) with the slope of a place at a distance from the wheel's middle (mm per mm). */
-    LeastOver.Range travel(double farthest) {
-        double end = Math.max(travel.bump(), travel.droop());
-        double lean = end > 0 ? Math.toRadians(travel.roll()) * farthest / end : 0;
-        return new LeastOver.Range(-travel.droop(), travel.bump(), 1 + lean);
+    /**
+     * Range of the lean (degrees).
+     *
+     * @param farthest distance of the farthest place from the wheel's middle, however it is steered (mm)
+     */
+    LeastOver.Range lean(double farthest) {
+        return new LeastOver.Range(-travel.roll(), travel.roll(), Math.toRadians(1) * farthest);
     }
 
-    /** Whether the wheel leans as it travels, so that both ways must be looked at. */
-    boolean leans() {
-        return travel.roll() > 0;
+    /** Lowest and highest shift by the travel. */
+    Point3 down() {
+        return new Point3(0, 0, -travel.droop());
+    }
+
+    Point3 up() {
+        return new Point3(0, 0, travel.bump());
     }
 
     /** Distance of a place from the king-pin axis (mm). */
@@ -52,25 +62,13 @@ final class WheelMotion {
     }
 
     /**
-     * Where a place goes.
+     * The motion at ride height.
      *
-     * @param p straight ahead at ride height (mm)
-     * @param steer angle (degrees)
-     * @param lift travel (mm), up positive
-     * @param way which way it leans: 1 or −1
+     * @param steer angle (degrees); turned in is a turn about the upward axis that takes x (outboard) towards f (forward)
+     * @param lean angle about the forward axis (degrees)
      */
-    Point3 place(Point3 p, double steer, double lift, int way) {
-        return lift(lift, way).place(steer(steer).place(p));
-    }
-
-    /** Turning the front inboard is a turn about the upward axis that takes x (outboard) towards f (forward). */
-    Motion steer(double angle) {
-        return new Motion(lower, axis, angle, Point3.ZERO);
-    }
-
-    Motion lift(double lift, int way) {
-        double end = Math.max(travel.bump(), travel.droop());
-        double lean = end > 0 ? way * travel.roll() * Math.abs(lift) / end : 0;
-        return new Motion(Point3.ZERO, new Point3(0, 1, 0), lean, new Point3(0, 0, lift));
+    Motion at(double steer, double lean) {
+        return new Motion(lower, axis, steer, Point3.ZERO)
+                .then(new Motion(Point3.ZERO, new Point3(0, 1, 0), lean, Point3.ZERO));
     }
 }

@@ -1,9 +1,9 @@
 package itrova.core.fit;
 
+import itrova.core.fastener.BoltGrade;
 import itrova.core.fastener.Thread;
 import itrova.core.fastener.Tightening;
 import itrova.core.kit.TorqueSpec;
-import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.BracketShape;
 import itrova.core.vehicle.Surroundings;
@@ -11,14 +11,15 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
-/** The caliper turns its bracket with the wheel's whole braking torque: the clamped face must not slip. */
+/** The caliper turns its bracket with the wheel's whole braking torque: the bolts must hold it, and had better not slip. */
 final class BracketLoadCheck implements Check {
-    static final String FORMULA = "m = n·F·μ·r_bolts − T, F = T_bolt/(K·d), T = a·W/2·g·r_tyre";
+    static final String FORMULA =
+            "m = n·0.577·R_p·A_s·r_bolts − T, T = a·W/2·g·r_tyre; slips when n·F·μ·r_bolts < T, F = T_bolt/(K·d)";
     private static final String SOURCE =
-            "Preload T/(K·d), K = 0.20, ± 25 % (Shigley; VDI 2230 for the fuller model); friction 0.15 of clean steel and one wheel braking at 1 g with 1.3 of its static load: common practice";
+            "Shear of the bolts at 0.577 of their proof stress (von Mises), grade 5 taken where none is stated; preload T/(K·d), K = 0.20 (Shigley; VDI 2230 for the fuller model); friction 0.15 of clean steel and one wheel braking at 1 g with 1.3 of its static load: common practice";
     private static final double GRAVITY = 9.80665;
     private static final double NUT_FACTOR = 0.20;
-    private static final double SCATTER = 0.25;
+    private static final double SHEAR_SHARE = 0.577;
     private static final double FRICTION = 0.15;
     private static final double LOAD_TRANSFER = 1.3;
 
@@ -58,18 +59,18 @@ final class BracketLoadCheck implements Check {
         double held = c.kit().bracket().count() * preload * FRICTION * radius;
         double torque =
                 LOAD_TRANSFER * c.load().get().kg() / 2 * GRAVITY * tyre.get().diameter() / 2000;
-        ruling.require(
-                "face held by friction",
-                Measured.of(held - torque, Component.rectangular(c.kit().source("bracket.preload"), SCATTER * held)));
+        double strength = c.kit().bracket().count() * SHEAR_SHARE * BoltGrade.SAE_5.proofLoad(thread.get()) * radius;
+        ruling.require("bolts in shear", Measured.exact(strength - torque));
         return ruling.finding(r -> new Explanation(
                 Say.text(
-                        "Braking turns the bracket with %.0f N·m; %d bolts %s at %.0f N·m hold %.0f N·m by friction.%s",
+                        "Braking turns the bracket with %.0f N·m; %d bolts %s hold %.0f N·m in shear, and %.0f N·m by friction at %.0f N·m.%s",
                         torque,
                         c.kit().bracket().count(),
                         thread.get().designation(),
-                        spec.get().torque(),
+                        strength,
                         held,
-                        held < torque ? " The bolts' shanks then carry it in shear: fitted bolts or dowels." : ""),
+                        spec.get().torque(),
+                        held < torque ? " The face slips until the bolts bear: no play in their holes." : ""),
                 FORMULA,
                 new Say.Inputs()
                         .add("F", preload, "N")

@@ -10,7 +10,10 @@ import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.Callout;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /** One side with its wheel's profile, one kit, one set of limits, and what was worked on. */
@@ -21,20 +24,40 @@ final class FitCase {
     private final Kit kit;
     private final ShopSettings settings;
     private final Worked worked;
+    /** Findings that cost much, by what they hang on; shared by the cases worked from one as found. */
+    private final Map<Object, Finding> dear;
+
     private @Nullable CaliperInWheel placed;
 
     FitCase(AxleEnd end, WheelProfile wheel, Optional<AxleLoad> load, Kit kit, ShopSettings settings) {
-        this(end, wheel, load, kit, settings, Worked.NOTHING);
+        this(end, wheel, load, kit, settings, Worked.NOTHING, new HashMap<>());
     }
 
     private FitCase(
-            AxleEnd end, WheelProfile wheel, Optional<AxleLoad> load, Kit kit, ShopSettings settings, Worked worked) {
+            AxleEnd end,
+            WheelProfile wheel,
+            Optional<AxleLoad> load,
+            Kit kit,
+            ShopSettings settings,
+            Worked worked,
+            Map<Object, Finding> dear) {
         this.end = end;
         this.wheel = wheel;
         this.load = load;
         this.kit = kit;
         this.settings = settings;
         this.worked = worked;
+        this.dear = dear;
+    }
+
+    /** A finding that costs much to work out, worked out once for all cases alike in what it hangs on. */
+    Finding once(Object hangsOn, Supplier<Finding> finding) {
+        Finding known = dear.get(hangsOn);
+        if (known == null) {
+            known = finding.get();
+            dear.put(hangsOn, known);
+        }
+        return known;
     }
 
     AxleEnd end() {
@@ -142,15 +165,15 @@ final class FitCase {
     }
 
     FitCase withKit(Kit other) {
-        return new FitCase(end, wheel, load, other, settings, worked);
+        return new FitCase(end, wheel, load, other, settings, worked, dear);
     }
 
     /** The case with the axle end worked on; no work offered changes the wheel's profile. */
     FitCase withEnd(AxleEnd other) {
-        return new FitCase(other, wheel, load, kit, settings, worked);
+        return new FitCase(other, wheel, load, kit, settings, worked, dear);
     }
 
     FitCase withWorked(Worked other) {
-        return new FitCase(end, wheel, load, kit, settings, other);
+        return new FitCase(end, wheel, load, kit, settings, other, dear);
     }
 }

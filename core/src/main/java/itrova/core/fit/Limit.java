@@ -21,7 +21,7 @@ public enum Limit {
     HOSE_SLACK("Hose length over the greatest distance of its ends", "factor", 1.05, 1, 2),
     BEARING_ROAD("Wheel bearing life wanted", "km", 150_000, 10_000, 1_000_000),
     LUG_CENTRING("School: studs with conical seats may centre the wheel (1) or never (0)", "yes/no", 0, 0, 1),
-    WHEEL_SPACERS("School: wheel spacers as a last resort (1) or never (0)", "yes/no", 1, 0, 1),
+    WHEEL_SPACERS("School: wheel spacers as a last resort (1) or never (0)", "yes/no", 0, 0, 1),
     GRIND_KNUCKLE("School: ribs of a knuckle may be ground (1) or never (0)", "yes/no", 1, 0, 1);
 
     private final String title;

@@ -64,7 +64,12 @@ final class NextMove {
             }
         });
         f.refused().ifPresent(reason -> out.append(out.isEmpty() ? "" : " ").append(reason));
-        return out.isEmpty() ? "Choose another kit." : out.toString();
+        if (!out.isEmpty()) {
+            return out.toString();
+        }
+        return f.check().isCritical()
+                ? "Choose another kit."
+                : "It advises: weigh it before ordering; the verdict does not hang on it.";
     }
 
     static String number(double value) {

@@ -8,6 +8,7 @@ import itrova.core.geometry.Outline;
 import itrova.core.geometry.Point;
 import itrova.core.geometry.Point3;
 import itrova.core.geometry.Solid;
+import itrova.core.kit.Caliper;
 import itrova.core.kit.SectorOutline;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
@@ -17,6 +18,7 @@ import itrova.core.vehicle.Surroundings.Box;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** Lock to lock and over the whole travel: caliper, disc and tyre against what is fixed to the vehicle. */
 final class SweepCheck implements Check {
@@ -25,6 +27,8 @@ final class SweepCheck implements Check {
             "Rigid motion about the measured king-pin axis; distance of convex solids after Gilbert, Johnson and Keerthi (1988); branch and bound to 0.5 mm; least gaps 6 mm (steered parts) and 12 mm (tyre) are common practice";
     /** The arc a suspension describes may put a place off by this share of the travel (practice). */
     private static final double ARC_SHARE = 0.02;
+    /** No two meetings differ in doubt by more than this (mm). */
+    private static final double MOST_DOUBT = 10;
 
     @Override
     public CheckId id() {
@@ -37,8 +41,37 @@ final class SweepCheck implements Check {
     /** A meeting with its margin. */
     private record Judged(Meeting meeting, Measured margin, double wanted) {}
 
+    /** What the sweep hangs on: place and shape of caliper, disc and tyre, and what is around. */
+    private record Hangs(
+            Caliper caliper,
+            OptionalDouble clock,
+            double midPlane,
+            double hat,
+            double thickness,
+            double diameter,
+            double spacer,
+            double backspacing,
+            Surroundings around) {
+        static Hangs on(FitCase c) {
+            return new Hangs(
+                    c.kit().caliper(),
+                    InboardCheck.clock(c),
+                    c.midPlane().map(Measured::value).orElse(Double.NaN),
+                    c.hat().value(),
+                    c.kit().disc().thickness().value(),
+                    c.kit().disc().diameter().value(),
+                    c.worked().spacer().value(),
+                    c.length(Callout.WHEEL_BACKSPACING).map(Measured::value).orElse(Double.NaN),
+                    c.end().around());
+        }
+    }
+
     @Override
     public Finding judge(FitCase c) {
+        return c.once(Hangs.on(c), () -> sweep(c));
+    }
+
+    private static Finding sweep(FitCase c) {
         Ruling ruling = new Ruling(CheckId.SWEEP, c);
         Surroundings around = c.end().around();
         Optional<Measured> midPlane = c.midPlane();
@@ -112,7 +145,10 @@ final class SweepCheck implements Check {
         Judged best = null;
         for (Wanting part : movers(c, midPlane.value())) {
             for (Box box : around.chassis().orElseThrow()) {
-                Meeting meeting = sweep.nearest(part.mover(), box);
+                // What is further away than the worst so far by more than any doubt cannot be the worst.
+                double above =
+                        best == null ? Double.POSITIVE_INFINITY : best.margin().value() + MOST_DOUBT + part.gap();
+                Meeting meeting = sweep.nearest(part.mover(), box, above);
                 Judged judged = judged(c, midPlane, part, meeting);
                 if (best == null
                         || judged.margin().value() - judged.margin().expanded()
@@ -150,6 +186,14 @@ final class SweepCheck implements Check {
         double steered = c.settings().of(Limit.STEERED_GAP);
         double turn = InboardCheck.clock(c).orElse(0);
         boolean anywhere = InboardCheck.clock(c).isEmpty();
+        // The tyre first: it is mostly the nearest, and what is further away need not be looked at closely.
+        c.end().around().tyre().ifPresent(tyre -> tyrePlane(c)
+                .ifPresent(plane -> parts.add(ring(
+                        "tyre",
+                        plane - tyre.width() / 2,
+                        plane + tyre.width() / 2,
+                        tyre.diameter() / 2,
+                        c.settings().of(Limit.SOFT_GAP)))));
         for (SectorOutline part : c.kit().caliper().parts()) {
             for (double shift : c.kit().caliper().wearTravel() > 0
                     ? new double[] {0, -c.kit().caliper().wearTravel()}
@@ -167,13 +211,6 @@ final class SweepCheck implements Check {
                 midPlane + half,
                 c.kit().disc().diameter().value() / 2,
                 steered));
-        c.end().around().tyre().ifPresent(tyre -> tyrePlane(c)
-                .ifPresent(plane -> parts.add(ring(
-                        "tyre",
-                        plane - tyre.width() / 2,
-                        plane + tyre.width() / 2,
-                        tyre.diameter() / 2,
-                        c.settings().of(Limit.SOFT_GAP)))));
         return parts;
     }
 

@@ -1,8 +1,5 @@
 package itrova.core.geometry;
 
-import java.util.ArrayList;
-import java.util.List;
-
 /**
  * How far two convex solids are apart.
  *
@@ -12,7 +9,7 @@ import java.util.List;
  */
 public final class Separation {
     /** Progress below this (mm) ends the search. */
-    private static final double CLOSE = 1e-6;
+    private static final double CLOSE = 1e-4;
 
     private static final int MOST_STEPS = 60;
     private static final int DIRECTIONS = 200;
@@ -33,102 +30,39 @@ public final class Separation {
 
     /** How far two solids are apart. */
     public static Apart of(Solid a, Solid b) {
-        Point3 v = difference(a, b, new Point3(1, 0, 0));
-        List<Point3> simplex = new ArrayList<>(4);
-        simplex.add(v);
+        return of(a, b, Double.POSITIVE_INFINITY);
+    }
+
+    /**
+     * How far two solids are apart, as far as it matters.
+     *
+     * @param enough a distance (mm): once it is certain that they are further apart, some distance between it and the true one
+     *     is returned
+     */
+    public static Apart of(Solid a, Solid b, double enough) {
+        Simplex simplex = new Simplex(difference(a, b, new Point3(1, 0, 0)));
         for (int step = 0; step < MOST_STEPS; step++) {
-            double square = v.dot(v);
-            if (square < CLOSE * CLOSE) {
+            Point3 v = simplex.nearest();
+            double length = v.length();
+            if (length < CLOSE) {
                 return depth(a, b);
             }
             Point3 w = difference(a, b, v.times(-1));
-            if (square - v.dot(w) <= CLOSE * Math.sqrt(square) || simplex.contains(w)) {
-                break;
+            double certain = v.dot(w) / length;
+            if (certain > enough) {
+                return new Apart(certain, v.times(-1 / length));
             }
-            simplex.add(w);
-            v = nearest(simplex);
-            if (simplex.size() == 4) {
-                return depth(a, b);
+            if (length - certain <= CLOSE || !simplex.add(w)) {
+                return new Apart(length, v.times(-1 / length));
             }
         }
-        double distance = v.length();
-        return distance < CLOSE ? depth(a, b) : new Apart(distance, v.times(-1 / distance));
+        double length = simplex.nearest().length();
+        return new Apart(length, simplex.nearest().times(-1 / length));
     }
 
     /** Farthest place of a − b in a direction. */
     private static Point3 difference(Solid a, Solid b, Point3 direction) {
         return a.farthest(direction).minus(b.farthest(direction.times(-1)));
-    }
-
-    /** The place of a simplex nearest to the origin; the simplex is cut down to the part it lies in. */
-    private static Point3 nearest(List<Point3> simplex) {
-        int n = simplex.size();
-        Point3 best = null;
-        double least = Double.POSITIVE_INFINITY;
-        int kept = 0;
-        for (int part = 1; part < 1 << n; part++) {
-            Point3 p = onPart(simplex, part);
-            if (p != null && p.dot(p) < least - 1e-15) {
-                least = p.dot(p);
-                best = p;
-                kept = part;
-            }
-        }
-        for (int i = n - 1; i >= 0; i--) {
-            if ((kept & 1 << i) == 0) {
-                simplex.remove(i);
-            }
-        }
-        return best;
-    }
-
-    /** The origin's foot on the flat through some corners, if it lies strictly between them; null otherwise. */
-    private static @org.jspecify.annotations.Nullable Point3 onPart(List<Point3> simplex, int part) {
-        List<Point3> c = new ArrayList<>(4);
-        for (int i = 0; i < simplex.size(); i++) {
-            if ((part & 1 << i) != 0) {
-                c.add(simplex.get(i));
-            }
-        }
-        return switch (c.size()) {
-            case 1 -> c.get(0);
-            case 2 -> onEdge(c.get(0), c.get(1));
-            case 3 -> onFace(c.get(0), c.get(1), c.get(2));
-            default -> holds(c) ? Point3.ZERO : null;
-        };
-    }
-
-    private static @org.jspecify.annotations.Nullable Point3 onEdge(Point3 a, Point3 b) {
-        Point3 ab = b.minus(a);
-        double t = -a.dot(ab) / ab.dot(ab);
-        return t > 0 && t < 1 ? a.plus(ab.times(t)) : null;
-    }
-
-    private static @org.jspecify.annotations.Nullable Point3 onFace(Point3 a, Point3 b, Point3 c) {
-        Point3 normal = b.minus(a).cross(c.minus(a));
-        double square = normal.dot(normal);
-        if (!(square > 0)) {
-            return null;
-        }
-        Point3 foot = normal.times(a.dot(normal) / square);
-        boolean within = side(a, b, foot, normal) > 0 && side(b, c, foot, normal) > 0 && side(c, a, foot, normal) > 0;
-        return within ? foot : null;
-    }
-
-    private static double side(Point3 a, Point3 b, Point3 p, Point3 normal) {
-        return b.minus(a).cross(p.minus(a)).dot(normal);
-    }
-
-    private static boolean holds(List<Point3> c) {
-        for (int i = 0; i < 4; i++) {
-            Point3 a = c.get((i + 1) % 4);
-            Point3 normal = c.get((i + 2) % 4).minus(a).cross(c.get((i + 3) % 4).minus(a));
-            double own = normal.dot(c.get(i).minus(a));
-            if (own * normal.dot(a.times(-1)) < 0 || !(Math.abs(own) > 0)) {
-                return false;
-            }
-        }
-        return true;
     }
 
     /** Depth of an overlap: the least way out over directions spread evenly over the sphere, then refined around the best. */

@@ -25,7 +25,7 @@ public interface Solid {
         double to = Math.toRadians(window.to());
         boolean whole = window.span() >= 360;
         return d -> {
-            double across = Math.hypot(d.f(), d.z());
+            double across = Math.sqrt(d.f() * d.f() + d.z() * d.z());
             double clock = Math.atan2(d.f(), d.z());
             double out = whole ? clock : inside(clock, from, to);
             Point best = null;
@@ -55,6 +55,11 @@ public interface Solid {
     private static double positive(double angle) {
         double rest = angle % (2 * Math.PI);
         return rest < 0 ? rest + 2 * Math.PI : rest;
+    }
+
+    /** All the solid passes over when it is moved along a straight line: convex too. */
+    default Solid drawn(Point3 from, Point3 to) {
+        return d -> farthest(d).plus(to.minus(from).dot(d) >= 0 ? to : from);
     }
 
     /** The solid moved rigidly. */

@@ -8,7 +8,9 @@ import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.Papers;
 import itrova.core.vehicle.Side;
+import itrova.core.vehicle.Surroundings;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -19,6 +21,7 @@ import java.util.Optional;
  * @param papers what the papers say of it; a hint, proved by measuring
  * @param load what it carries, if known
  * @param wheelStays whether the wheels must stay
+ * @param around what stands around the wheel of each side; a side nobody looked at is left out
  * @param readings all readings of both sides, in the order taken
  * @param chosenKit code of the kit chosen, if one is
  */
@@ -28,16 +31,20 @@ public record AxleRecord(
         Papers papers,
         Optional<AxleLoad> load,
         boolean wheelStays,
+        Map<Side, Surroundings> around,
         List<Reading> readings,
         Optional<String> chosenKit) {
 
     public AxleRecord {
+        around = around.isEmpty() ? Map.of() : Map.copyOf(around);
         readings = List.copyOf(readings);
     }
 
     /** One side as consolidated from its readings. */
     public AxleEnd end(Side side) {
-        return Consolidation.of(side, form, readings);
+        return Consolidation.of(side, form, readings).toBuilder()
+                .around(around.getOrDefault(side, Surroundings.UNSEEN))
+                .build();
     }
 
     /** What a kit is judged against. */

@@ -114,7 +114,10 @@ class SweepTest {
         LeastOver.Range a = new LeastOver.Range(-10, 10, 4);
         LeastOver.Range b = new LeastOver.Range(-10, 10, 4);
         LeastOver.Place place = LeastOver.of(
-                (x, y) -> Math.sin(3 * x) + Math.cos(3 * y) + 0.05 * (x - 2) * (x - 2) + 0.05 * y * y, a, b, 0.01);
+                (x, y, enough) -> Math.sin(3 * x) + Math.cos(3 * y) + 0.05 * (x - 2) * (x - 2) + 0.05 * y * y,
+                a,
+                b,
+                0.01);
         double least = Double.POSITIVE_INFINITY;
         for (double x = -10; x <= 10; x += 0.01) {
             for (double y = -10; y <= 10; y += 0.05) {

@@ -68,14 +68,14 @@ class RemediesTest {
                         Samples.station(165, 14)))
                 .length(Callout.STUD_STICK_OUT, Samples.mm(27, 0.1))
                 .build();
-        KitReport report = report(end, Samples.kit());
+        KitReport report = FitEngine.report(Samples.axle(end), Samples.kit(), SETTINGS.with(Limit.WHEEL_SPACERS, 1));
         assertThat(report.verdict()).as(report.findings().toString()).isEqualTo(Verdict.FITS_WITH_WORK);
         assertThat(report.works())
                 .extracting(Work::kind)
                 .containsExactlyInAnyOrder(WorkKind.WHEEL_SPACER, WorkKind.LONGER_STUDS);
         Finding studs = find(report, CheckId.NUT_ENGAGEMENT);
         assertThat(studs.margin().orElseThrow().value()).isPositive(); // as found, without the spacer
-        KitReport without = FitEngine.report(Samples.axle(end), Samples.kit(), SETTINGS.with(Limit.WHEEL_SPACERS, 0));
+        KitReport without = report(end, Samples.kit());
         assertThat(find(without, CheckId.SPOKES).refused().orElseThrow()).contains("school");
     }
 

@@ -72,7 +72,7 @@ class CheckCommandTest {
         }
         assertThat(trap).isNotNull();
         assertThat(trap.path("verdict").asString()).isEqualTo("does not fit");
-        assertThat(trap.path("margin").asDouble()).isEqualTo(-1.0, within(0.05));
+        assertThat(trap.path("margin").asDouble()).isEqualTo(-1.5, within(0.05));
         assertThat(trap.path("remedy").asString()).contains("further outboard");
     }
 
