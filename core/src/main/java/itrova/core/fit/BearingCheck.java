@@ -102,6 +102,13 @@ final class BearingCheck implements Check {
                 return;
             }
             words.add("The " + name + " is " + bearing.get().designation() + ", to be bought.");
+        } else {
+            words.add(Say.text(
+                    "The %s %s has a bore of %.3f mm, the journal is %.3f mm.",
+                    name,
+                    bearing.get().designation(),
+                    bearing.get().bore(),
+                    journal.get().value()));
         }
         StandardBearing b = bearing.get();
         Measured play = journal.get().times(-1).plus(b.bore());
