@@ -2,6 +2,7 @@ package itrova.core.fit;
 
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleLoad;
+import itrova.core.vehicle.Wheel;
 import java.util.List;
 import java.util.Optional;
 
@@ -12,6 +13,11 @@ import java.util.Optional;
  * @param load load of the axle, if known
  */
 public record AxleCase(List<AxleEnd> ends, Optional<AxleLoad> load) {
+    /** The axle with another wheel on every end. */
+    public AxleCase withWheel(Wheel wheel) {
+        return new AxleCase(ends.stream().map(e -> e.withWheel(wheel)).toList(), load);
+    }
+
     public AxleCase {
         ends = List.copyOf(ends);
     }

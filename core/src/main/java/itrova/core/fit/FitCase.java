@@ -30,7 +30,18 @@ final class FitCase {
     private @Nullable CaliperInWheel placed;
 
     FitCase(AxleEnd end, WheelProfile wheel, Optional<AxleLoad> load, Kit kit, ShopSettings settings) {
-        this(end, wheel, load, kit, settings, Worked.NOTHING, new HashMap<>());
+        this(end, wheel, load, kit, settings, new HashMap<>());
+    }
+
+    /** A case that shares what is dear to work out with others of the same side. */
+    FitCase(
+            AxleEnd end,
+            WheelProfile wheel,
+            Optional<AxleLoad> load,
+            Kit kit,
+            ShopSettings settings,
+            Map<Object, Finding> dear) {
+        this(end, wheel, load, kit, settings, Worked.NOTHING, dear);
     }
 
     private FitCase(

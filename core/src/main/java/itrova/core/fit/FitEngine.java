@@ -6,7 +6,6 @@ import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleLoad;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -66,7 +65,7 @@ public final class FitEngine {
         List<Finding> findings = new ArrayList<>();
         for (int i = 0; i < wheels.size(); i++) {
             FitCase side = new FitCase(axle.ends().get(i), wheels.get(i), axle.load(), kit, settings);
-            findings.addAll(Mending.choosing(checks, side, Map.of()).findings());
+            findings.addAll(Mending.usual(checks, side).findings());
         }
         return KitReport.of(kit, findings);
     }

@@ -2,8 +2,10 @@ package itrova.core.fit;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
@@ -19,12 +21,20 @@ final class Mending {
     private final List<Check> checks;
     private final Map<CheckId, Work> works = new EnumMap<>(CheckId.class);
     private final Map<CheckId, List<Work>> alternatives = new EnumMap<>(CheckId.class);
+    /** Checks for which no work was allowed when they were looked at; other work never makes it allowed. */
+    private final Set<CheckId> hopeless = EnumSet.noneOf(CheckId.class);
+
+    /** Checks not proven as found: they stay so, whatever other work makes of them. */
+    private final Set<CheckId> unproven = EnumSet.noneOf(CheckId.class);
+
     private final Map<CheckId, WorkOffer> refusals = new EnumMap<>(CheckId.class);
     private final Map<CheckId, Integer> choice;
+    private final Set<WorkKind> forbidden;
 
-    private Mending(List<Check> checks, Map<CheckId, Integer> choice) {
+    private Mending(List<Check> checks, Map<CheckId, Integer> choice, Set<WorkKind> forbidden) {
         this.checks = checks;
         this.choice = choice;
+        this.forbidden = forbidden;
     }
 
     /**
@@ -37,15 +47,16 @@ final class Mending {
 
     /** Mends a side with the work usually taken. */
     static Result usual(List<Check> checks, FitCase asFound) {
-        return choosing(checks, asFound, Map.of());
+        return choosing(checks, asFound, Map.of(), Set.of());
     }
 
     /**
      * Mends a side.
      *
      * @param choice for a check, which of the works allowed is taken; the first where nothing is said
+     * @param forbidden work that may not be done
      */
-    static Result choosing(List<Check> checks, FitCase asFound, Map<CheckId, Integer> choice) {
+    static Result choosing(List<Check> checks, FitCase asFound, Map<CheckId, Integer> choice, Set<WorkKind> forbidden) {
         List<Finding> before = Checks.judge(checks, asFound);
         boolean misfit = false;
         for (Finding f : before) {
@@ -54,7 +65,7 @@ final class Mending {
         if (!misfit) {
             return new Result(before, Map.of());
         }
-        Mending mending = new Mending(checks, choice);
+        Mending mending = new Mending(checks, choice, forbidden);
         List<Finding> after = mending.work(asFound, before);
         return new Result(mending.told(before, after), mending.alternatives);
     }
@@ -62,16 +73,24 @@ final class Mending {
     /** Findings after all work. */
     private List<Finding> work(FitCase asFound, List<Finding> before) {
         FitCase worked = asFound;
+        before.stream()
+                .filter(f -> f.verdict() == Verdict.NOT_PROVEN)
+                .map(Finding::check)
+                .forEach(unproven::add);
         List<Finding> now = before;
         for (int round = 0; round < ROUNDS; round++) {
             FitCase next = worked;
             for (Finding f : now) {
-                if (f.verdict() == Verdict.DOES_NOT_FIT && !works.containsKey(f.check())) {
+                boolean isOpen =
+                        !works.containsKey(f.check()) && !hopeless.contains(f.check()) && !unproven.contains(f.check());
+                if (f.verdict() == Verdict.DOES_NOT_FIT && isOpen) {
                     List<Work> allowed = allowed(f.check(), worked);
                     if (!allowed.isEmpty()) {
                         Work taken = allowed.get(Math.min(choice.getOrDefault(f.check(), 0), allowed.size() - 1));
                         works.put(f.check(), taken);
                         next = taken.applyTo(next);
+                    } else {
+                        hopeless.add(f.check());
                     }
                 }
             }
@@ -86,7 +105,10 @@ final class Mending {
 
     private List<Work> allowed(CheckId id, FitCase c) {
         List<WorkOffer> offers = Checks.of(id).remedies(c);
-        List<Work> allowed = offers.stream().flatMap(o -> o.work().stream()).toList();
+        List<Work> allowed = offers.stream()
+                .flatMap(o -> o.work().stream())
+                .filter(w -> !forbidden.contains(w.kind()))
+                .toList();
         if (allowed.size() > 1) {
             alternatives.put(id, allowed);
         }

@@ -28,6 +28,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
@@ -165,6 +166,7 @@ class JobsController {
                             Papers.SILENT,
                             load(a, person.unitSystem()),
                             a.wheelStays(),
+                            Map.of(),
                             Optional.empty()));
         }
         return one(id);

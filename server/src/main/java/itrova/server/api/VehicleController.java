@@ -11,6 +11,7 @@ import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.Papers;
 import itrova.core.vehicle.Side;
+import itrova.core.vehicle.Surroundings;
 import itrova.core.vehicle.VehicleSheet;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
@@ -21,6 +22,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
@@ -152,7 +154,7 @@ class VehicleController {
     @PutMapping("/axles/{axleId}/form")
     VehicleView changeAxle(@PathVariable long axleId, @Valid @RequestBody AxleChange body) {
         AxleRow row = jobs.axle(axleId);
-        jobs.changeAxle(row(axleId, row.jobId(), body, row.chosenKit()));
+        jobs.changeAxle(row(axleId, row.jobId(), body, row.around(), row.chosenKit()));
         return vehicle(row.jobId());
     }
 
@@ -165,11 +167,12 @@ class VehicleController {
             throw BadInputException.of(
                     "axles", String.valueOf(ordinal + 1), "A job has at most " + JobsController.MOST_AXLES + " axles.");
         }
-        jobs.addAxle(id, ordinal, row(0, id, body, Optional.empty()));
+        jobs.addAxle(id, ordinal, row(0, id, body, Map.of(), Optional.empty()));
         return vehicle(id);
     }
 
-    private AxleRow row(long axleId, long jobId, AxleChange body, Optional<String> chosenKit) {
+    private AxleRow row(
+            long axleId, long jobId, AxleChange body, Map<Side, Surroundings> around, Optional<String> chosenKit) {
         return new AxleRow(
                 axleId,
                 jobId,
@@ -179,6 +182,7 @@ class VehicleController {
                 new Papers(said(body.pattern()), said(body.housingEnd()), said(body.spindle())),
                 load(body),
                 body.wheelStays(),
+                around,
                 chosenKit);
     }
 

@@ -10,6 +10,7 @@ import itrova.server.store.JobArchive;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
 import itrova.server.store.KitStore;
+import itrova.server.store.LimitStore;
 import itrova.server.store.NotFoundException;
 import itrova.server.store.ReadingStore.ReadingRow;
 import java.util.List;
@@ -21,11 +22,18 @@ class Workbench {
     private final JobStore jobs;
     private final JobArchive archive;
     private final KitStore kits;
+    private final LimitStore limits;
 
-    Workbench(JobStore jobs, JobArchive archive, KitStore kits) {
+    Workbench(JobStore jobs, JobArchive archive, KitStore kits, LimitStore limits) {
         this.jobs = jobs;
         this.archive = archive;
         this.kits = kits;
+        this.limits = limits;
+    }
+
+    /** The shop's limits. */
+    ShopSettings settings() {
+        return limits.settings();
     }
 
     AxleRow axle(long axleId) {
@@ -45,11 +53,11 @@ class Workbench {
     }
 
     List<KitReport> match(AxleRecord record) {
-        return FitEngine.match(record.toCase(List.of(Side.values())), kits.all(), ShopSettings.DEFAULTS);
+        return FitEngine.match(record.toCase(List.of(Side.values())), kits.all(), settings());
     }
 
     KitReport report(AxleRow row, String code) {
-        return FitEngine.report(record(row).toCase(List.of(Side.values())), kit(code), ShopSettings.DEFAULTS);
+        return FitEngine.report(record(row).toCase(List.of(Side.values())), kit(code), settings());
     }
 
     Kit kit(String code) {

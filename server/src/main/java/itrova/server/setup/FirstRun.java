@@ -7,6 +7,7 @@ import itrova.server.security.Role;
 import itrova.server.store.JobArchive;
 import itrova.server.store.KitStore;
 import itrova.server.store.PeopleStore;
+import itrova.server.store.WheelStore;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -28,6 +29,7 @@ class FirstRun implements ApplicationRunner {
 
     private final PeopleStore people;
     private final KitStore kits;
+    private final WheelStore wheels;
     private final JobArchive archive;
     private final PasswordEncoder encoder;
     private final boolean demo;
@@ -36,12 +38,14 @@ class FirstRun implements ApplicationRunner {
     FirstRun(
             PeopleStore people,
             KitStore kits,
+            WheelStore wheels,
             JobArchive archive,
             PasswordEncoder encoder,
             @Value("${itrova.demo}") boolean demo,
             @Value("${itrova.first-lead-password}") String firstLeadPassword) {
         this.people = people;
         this.kits = kits;
+        this.wheels = wheels;
         this.archive = archive;
         this.encoder = encoder;
         this.demo = demo;
@@ -68,6 +72,7 @@ class FirstRun implements ApplicationRunner {
         people.add("tam", "Tam Orrin", Role.MECHANIC, hash, UnitSystem.METRIC);
         people.add("jory", "Jory Pell", Role.VIEWER, hash, UnitSystem.INCH);
         kits.save(DemoData.kits());
+        wheels.save(DemoData.wheels());
         long lead = people.get("wilma").id();
         for (Job job : DemoData.jobs()) {
             archive.add(job, lead);

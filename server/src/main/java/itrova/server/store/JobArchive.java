@@ -43,7 +43,14 @@ public class JobArchive {
         List<Reading> taken =
                 standing.stream().map(r -> r.reading().with(tools)).toList();
         return new AxleRecord(
-                row.name(), row.form(), row.papers(), row.load(), row.wheelStays(), taken, row.chosenKit());
+                row.name(),
+                row.form(),
+                row.papers(),
+                row.load(),
+                row.wheelStays(),
+                row.around(),
+                taken,
+                row.chosenKit());
     }
 
     /** A job as a document. */
@@ -91,6 +98,7 @@ public class JobArchive {
                             axle.papers(),
                             axle.load(),
                             axle.wheelStays(),
+                            axle.around(),
                             Optional.empty()));
             for (Reading r : axle.readings()) {
                 readings.add(axleId, toNew(r), personId);

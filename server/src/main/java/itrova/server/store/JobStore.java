@@ -7,9 +7,12 @@ import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.BracketShape;
 import itrova.core.vehicle.Papers;
 import itrova.core.vehicle.Retention;
+import itrova.core.vehicle.Side;
 import itrova.core.vehicle.SpindleNut;
+import itrova.core.vehicle.Surroundings;
 import itrova.core.vehicle.VehicleSheet;
 import itrova.formats.SheetDocument;
+import itrova.formats.SurroundingsDocument;
 import java.sql.Date;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -51,6 +54,7 @@ public class JobStore {
             papers(rs),
             load(rs),
             rs.getBoolean("wheel_stays"),
+            SurroundingsDocument.read(rs.getString("around")),
             Optional.ofNullable(rs.getString("chosen_code")));
 
     private static final String AXLES =
@@ -85,6 +89,7 @@ public class JobStore {
             Papers papers,
             Optional<AxleLoad> load,
             boolean wheelStays,
+            Map<Side, Surroundings> around,
             Optional<String> chosenKit) {}
 
     private static AxleForm form(ResultSet rs) throws SQLException {
@@ -192,12 +197,13 @@ public class JobStore {
         KeyHolder key = new GeneratedKeyHolder();
         jdbc.sql("""
                 INSERT INTO axle (job_id, ordinal, name, end_kind, bracket_shape, nut, retention, grease_through, handed,
-                  tone_ring, electric_brakes, papers_pattern, papers_housing, papers_spindle, load_kg, load_source, wheel_stays)
+                  tone_ring, electric_brakes, papers_pattern, papers_housing, papers_spindle, load_kg, load_source, wheel_stays, around)
                 VALUES (:job, :ordinal, :name, :kind, :shape, :nut, :retention, :grease, :handed, :ring, :electric, :pattern,
-                  :housing, :spindle, :load, :source, :stays)
+                  :housing, :spindle, :load, :source, :stays, :around)
                 """)
                 .param("job", jobId)
                 .param("ordinal", ordinal)
+                .param("around", SurroundingsDocument.write(axle.around()))
                 .params(columns(axle))
                 .update(key, "id");
         return key.getKeyAs(Number.class).longValue();
@@ -239,6 +245,19 @@ public class JobStore {
                 .update();
         if (changed == 0) {
             throw new StaleVersionException("The " + axle(axle.id()).name());
+        }
+    }
+
+    /** Changes what stands around the wheels of an axle if its version is still the one given. */
+    public void changeAround(long axleId, int version, Map<Side, Surroundings> around) {
+        int changed = jdbc.sql(
+                        "UPDATE axle SET version = version + 1, around = :around WHERE id = :id AND version = :version")
+                .param("around", SurroundingsDocument.write(around))
+                .param("id", axleId)
+                .param("version", version)
+                .update();
+        if (changed == 0) {
+            throw new StaleVersionException("The " + axle(axleId).name());
         }
     }
 

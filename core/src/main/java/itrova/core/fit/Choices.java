@@ -1,0 +1,197 @@
+package itrova.core.fit;
+
+import itrova.core.clearance.WheelProfile;
+import itrova.core.kit.Kit;
+import itrova.core.kit.KitOption;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * One kit on one wheel with all its options: which combinations of them no check rules out.
+ *
+ * <p>A check hangs on few parts; it is judged once for each way its own parts can be chosen, and looked up after that. A choice
+ * is ruled out where a critical check is not proven, or is proven not to fit with no work allowed: the engine never makes such a
+ * finding good.
+ */
+final class Choices {
+    /** Parts an option can change. */
+    private enum Part {
+        DISC,
+        CALIPER,
+        BRACKET,
+        STUDS,
+        NUTS,
+        HOSE
+    }
+
+    private static final byte UNKNOWN = 0;
+    private static final byte ALIVE = 1;
+    private static final byte DEAD = 2;
+
+    private final AxleCase axle;
+    private final List<WheelProfile> wheels;
+    private final Kit kit;
+    private final ShopSettings settings;
+    private final Set<WorkKind> forbidden;
+    private final List<List<KitOption>> groups;
+    private final List<Screen> screens = new ArrayList<>();
+    private final List<Map<Object, Finding>> dear = new ArrayList<>();
+
+    Choices(AxleCase axle, List<WheelProfile> wheels, Kit kit, ShopSettings settings, Set<WorkKind> forbidden) {
+        this.axle = axle;
+        this.wheels = wheels;
+        this.kit = kit;
+        this.settings = settings;
+        this.forbidden = forbidden;
+        Map<String, List<KitOption>> byGroup = new LinkedHashMap<>();
+        kit.choices().options().forEach(o -> byGroup.computeIfAbsent(o.group(), g -> new ArrayList<>())
+                .add(o));
+        groups = List.copyOf(byGroup.values());
+        axle.ends().forEach(e -> dear.add(new HashMap<>()));
+        for (Check check : Checks.ALL) {
+            if (check.id().isCritical()) {
+                screens.add(new Screen(check));
+            }
+        }
+        // Quick checks first; a sweep is worked out only for what they leave.
+        screens.sort(java.util.Comparator.comparing((Screen s) -> !Checks.QUICK.contains(s.check)));
+    }
+
+    /** One check with what it says for each way its parts can be chosen. */
+    private final class Screen {
+        private final Check check;
+        private final int[] radix = new int[groups.size()];
+        private final byte[] known;
+        private final int lastGroup;
+
+        Screen(Check check) {
+            this.check = check;
+            int size = 1;
+            int last = -1;
+            for (int g = 0; g < groups.size(); g++) {
+                if (touches(groups.get(g), parts(check.id()))) {
+                    radix[g] = size;
+                    size *= groups.get(g).size() + 1;
+                    last = g;
+                }
+            }
+            known = new byte[size];
+            lastGroup = last;
+        }
+
+        boolean rulesOut(int[] choice) {
+            int at = 0;
+            for (int g = 0; g <= lastGroup; g++) {
+                at += radix[g] * choice[g];
+            }
+            if (known[at] == UNKNOWN) {
+                known[at] = isAlive(choice) ? ALIVE : DEAD;
+            }
+            return known[at] == DEAD;
+        }
+
+        private boolean isAlive(int[] choice) {
+            Kit chosen = kit.with(options(choice));
+            for (int i = 0; i < wheels.size(); i++) {
+                FitCase c = side(i, chosen);
+                if (!check.appliesTo(c)) {
+                    continue;
+                }
+                Verdict verdict = check.judge(c).verdict();
+                boolean mendable = verdict == Verdict.DOES_NOT_FIT
+                        && check.remedies(c).stream()
+                                .flatMap(o -> o.work().stream())
+                                .anyMatch(w -> !forbidden.contains(w.kind()));
+                if (!verdict.isProven() && !mendable) {
+                    return false;
+                }
+            }
+            return true;
+        }
+    }
+
+    FitCase side(int i, Kit chosen) {
+        return new FitCase(axle.ends().get(i), wheels.get(i), axle.load(), chosen, settings, dear.get(i));
+    }
+
+    int sides() {
+        return wheels.size();
+    }
+
+    /** What a choice leaves: how many checks rule it out. */
+    interface Visitor {
+        /** Whether a choice with so many checks against it is still worth looking at. */
+        boolean wants(int against);
+
+        /** A whole choice with so many checks against it. */
+        void visit(List<KitOption> taken, int against);
+    }
+
+    /** Looks at all choices a visitor wants. */
+    void walk(Visitor visitor) {
+        walk(visitor, new int[groups.size()], 0, 0);
+    }
+
+    private void walk(Visitor visitor, int[] choice, int group, int against) {
+        int now = against;
+        for (Screen s : screens) {
+            if (s.lastGroup == group - 1 && visitor.wants(now) && s.rulesOut(choice)) {
+                now++;
+            }
+        }
+        if (!visitor.wants(now)) {
+            return;
+        }
+        if (group == groups.size()) {
+            visitor.visit(options(choice), now);
+            return;
+        }
+        for (int c = 0; c <= groups.get(group).size(); c++) {
+            choice[group] = c;
+            walk(visitor, choice, group + 1, now);
+        }
+        choice[group] = 0;
+    }
+
+    private List<KitOption> options(int[] choice) {
+        List<KitOption> taken = new ArrayList<>(choice.length);
+        for (int g = 0; g < choice.length; g++) {
+            if (choice[g] > 0) {
+                taken.add(groups.get(g).get(choice[g] - 1));
+            }
+        }
+        return taken;
+    }
+
+    private static boolean touches(List<KitOption> group, Set<Part> parts) {
+        return group.stream()
+                .map(KitOption::change)
+                .anyMatch(c -> (c.disc().isPresent() && parts.contains(Part.DISC))
+                        || (c.caliper().isPresent() && parts.contains(Part.CALIPER))
+                        || (c.bracket().isPresent() && parts.contains(Part.BRACKET))
+                        || (c.studs().isPresent() && parts.contains(Part.STUDS))
+                        || (c.nuts().isPresent() && parts.contains(Part.NUTS))
+                        || (c.hose().isPresent() && parts.contains(Part.HOSE)));
+    }
+
+    /** The parts a check hangs on, of those an option can change. */
+    private static Set<Part> parts(CheckId id) {
+        return switch (id) {
+            case PATTERN, STUD_HOLES -> EnumSet.of(Part.DISC, Part.STUDS);
+            case NUT_ENGAGEMENT -> EnumSet.of(Part.DISC, Part.STUDS, Part.NUTS);
+            case NUT_SEAT -> EnumSet.of(Part.STUDS, Part.NUTS);
+            case REGISTER, HAT_FLANGE, TYRE_ROOM -> EnumSet.of(Part.DISC);
+            case BRACKET, HOUSING_STACK, AXLE_OFFSET -> EnumSet.of(Part.BRACKET);
+            case BARREL, SPOKES -> EnumSet.of(Part.DISC, Part.CALIPER);
+            case NIPPLE -> EnumSet.of(Part.CALIPER, Part.BRACKET);
+            case INBOARD, SWEEP -> EnumSet.of(Part.DISC, Part.CALIPER, Part.BRACKET);
+            case BEARINGS, DRIVE, JOINTS, DONOR, LOAD -> EnumSet.noneOf(Part.class);
+            case HOSE, BRACKET_LOAD, RATINGS, CONTENTS -> EnumSet.allOf(Part.class);
+        };
+    }
+}

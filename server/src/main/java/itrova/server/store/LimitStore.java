@@ -1,0 +1,60 @@
+package itrova.server.store;
+
+import itrova.core.fit.Limit;
+import itrova.core.fit.ShopSettings;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** The limits a shop has set otherwise than the defaults. */
+@Repository
+public class LimitStore {
+    private final JdbcClient jdbc;
+
+    LimitStore(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    /** A limit as set; a version of 0 stands for one never set. */
+    public record Row(Limit limit, int version, double value) {}
+
+    public List<Row> all() {
+        return jdbc.sql("SELECT name, version, value FROM shop_limit")
+                .query((rs, i) -> new Row(Limit.valueOf(rs.getString(1)), rs.getInt(2), rs.getDouble(3)))
+                .list();
+    }
+
+    /** The shop's settings. */
+    public ShopSettings settings() {
+        Map<Limit, Double> set = new EnumMap<>(Limit.class);
+        all().forEach(r -> set.put(r.limit(), r.value()));
+        return new ShopSettings(set);
+    }
+
+    /**
+     * Sets a limit, or puts it back to its default, if its version is still the one given.
+     *
+     * @throws IllegalArgumentException if the value is out of bounds
+     */
+    public void save(Limit limit, OptionalDouble value, int version) {
+        value.ifPresent(v -> ShopSettings.DEFAULTS.with(limit, v));
+        double now = value.orElse(limit.usual());
+        int changed = version == 0
+                ? jdbc.sql("INSERT IGNORE INTO shop_limit (name, value) VALUES (:name, :value)")
+                        .param("name", limit.name())
+                        .param("value", now)
+                        .update()
+                : jdbc.sql(
+                                "UPDATE shop_limit SET version = version + 1, value = :value WHERE name = :name AND version = :version")
+                        .param("name", limit.name())
+                        .param("value", now)
+                        .param("version", version)
+                        .update();
+        if (changed == 0) {
+            throw new StaleVersionException("The limit “" + limit.title() + "”");
+        }
+    }
+}
