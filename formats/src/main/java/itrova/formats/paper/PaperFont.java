@@ -7,10 +7,11 @@ import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
 /** The font of all papers. */
-final class PaperFont {
+public final class PaperFont {
     private PaperFont() {}
 
-    static PDFont load(PDDocument document) throws IOException {
+    /** The font, embedded in a document. */
+    public static PDFont load(PDDocument document) throws IOException {
         // The library ships this open font (SIL OFL) for its own substitutions.
         try (InputStream in =
                 PDDocument.class.getResourceAsStream("/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf")) {
