@@ -90,7 +90,7 @@ final class SvgLines {
                         scale,
                         lines);
             }
-        } catch (ParseException | java.io.IOException e) {
+        } catch (ParseException e) {
             throw new IllegalArgumentException("A path of this SVG file cannot be read: " + e.getMessage());
         }
         for (Node n = element.getFirstChild(); n != null; n = n.getNextSibling()) {
