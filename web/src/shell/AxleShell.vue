@@ -14,6 +14,7 @@ provide(axleHeadKey, {
 
 const STAGES = [
   { to: "measure", label: "Measure" },
+  { to: "around", label: "Around" },
   { to: "match", label: "Choose" },
   { to: "section", label: "Section" },
   { to: "order", label: "Order" },

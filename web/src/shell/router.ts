@@ -49,6 +49,21 @@ export const router = createRouter({
           meta: { title: "Match table" },
         },
         {
+          path: "around",
+          component: () => import("../stages/around/AroundWheel.vue"),
+          meta: { title: "Around the wheel" },
+        },
+        {
+          path: "search",
+          component: () => import("../stages/search/CheapestProven.vue"),
+          meta: { title: "Cheapest proven combination" },
+        },
+        {
+          path: "what-if",
+          component: () => import("../stages/whatif/WhatIf.vue"),
+          meta: { title: "What if" },
+        },
+        {
           path: "section",
           component: () => import("../stages/section/WheelSection.vue"),
           meta: { title: "Wheel section" },

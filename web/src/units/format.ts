@@ -27,13 +27,14 @@ export function toMargin(value: number, unit: string, units: UnitSystem): string
   const sign = value >= 0 ? "+" : "";
   if (unit === "mm") return sign + (units === "METRIC" ? fixed(value, 2) : fixed(value / MM_PER_INCH, 3));
   if (unit === "kg") return sign + fixed(units === "METRIC" ? value : value / KG_PER_POUND, 0);
+  if (unit === "share") return `${sign}${fixed(100 * value, 0)} %`;
   return sign + fixed(value, 0);
 }
 
 export function toMarginDoubt(value: number, unit: string, units: UnitSystem): string {
   if (unit === "mm") return toDoubt(value, units);
   if (unit === "kg") return `± ${fixed(units === "METRIC" ? value : value / KG_PER_POUND, 0)}`;
-  return "exact";
+  return value > 0 ? `± ${fixed(value, 0)}` : "exact";
 }
 
 /** The unit margins are written in. */

@@ -1,6 +1,4 @@
 <script setup lang="ts">
-import Button from "primevue/button";
-import Dialog from "primevue/dialog";
 import InputText from "primevue/inputtext";
 import { useToast } from "primevue/usetoast";
 import { computed, ref, watch } from "vue";
@@ -8,59 +6,60 @@ import { useRouter } from "vue-router";
 import { client, toData, type Schemas } from "../../api/client";
 import { useAxle } from "../../shell/axleHead";
 import { useSession } from "../../shell/session";
-import { toMessage, useLoad } from "../../shell/useLoad";
-import { toMargin, toMarginDoubt, toPrice, toUnitName } from "../../units/format";
-import FindingText from "../../verdict/FindingText.vue";
+import { toMessage } from "../../shell/useLoad";
+import { toUnitName } from "../../units/format";
 import VerdictMark from "../../verdict/VerdictMark.vue";
-import { toSideWord, toVerdictWord, type Verdict } from "../../verdict/words";
+import { toVerdictWord, type Verdict } from "../../verdict/words";
+import CompareKits from "./CompareKits.vue";
+import KitDialog from "./KitDialog.vue";
+import KitRow from "./KitRow.vue";
+import { useMatch, type CheckId, type Sort } from "./useMatch";
 
 type Row = Schemas["RowView"];
-type CheckId = Schemas["CellView"]["check"];
+
+const MOST_COMPARED = 4;
 
 const axle = useAxle();
 const session = useSession();
 const router = useRouter();
 const toast = useToast();
-const {
-  data: match,
-  failure,
-  isLoading,
-} = useLoad(() =>
-  toData(client.GET("/api/axles/{axleId}/match", { params: { path: { axleId: axle.axleId } } })),
-);
+const { wanted, match, failure, isLoading, isNew, load, more } = useMatch(axle.axleId);
 const report = ref<Schemas["KitReportView"] | null>(null);
 const focusCheck = ref<CheckId | null>(null);
 const isOpen = ref(false);
-const wantedText = ref("");
-const showVerdict = ref<Verdict | null>(null);
+const marked = ref<string[]>([]);
+const compared = ref<Schemas["KitReportView"][]>([]);
+const isComparing = ref(false);
 
 watch(match, (now) => {
   if (now) axle.set({ jobId: now.jobId, jobTitle: now.jobTitle, name: now.name, chosenKit: now.chosenKit });
 });
 
-const rows = computed(() =>
-  (match.value?.rows ?? []).filter(
-    (r) =>
-      (!showVerdict.value || r.verdict === showVerdict.value) &&
-      `${r.code} ${r.name} ${r.supplier}`.toLowerCase().includes(wantedText.value.trim().toLowerCase()),
-  ),
-);
-
 const VERDICTS: Verdict[] = ["FITS", "FITS_WITH_WORK", "NOT_PROVEN", "DOES_NOT_FIT"];
 const counts = computed(() =>
-  VERDICTS.map((v) => ({ verdict: v, count: match.value?.rows.filter((r) => r.verdict === v).length ?? 0 })),
+  VERDICTS.map((v) => ({
+    verdict: v,
+    count: match.value?.counts.find((c) => c.verdict === v)?.count ?? 0,
+  })),
 );
 
-function cell(row: Row, check: CheckId) {
-  return row.cells.find((c) => c.check === check);
+const SORTS: { value: Sort; text: string }[] = [
+  { value: "BEST", text: "Best first" },
+  { value: "FULL_COST", text: "Full cost" },
+  { value: "LEAD_TIME", text: "Lead time" },
+  { value: "WORK", text: "Least work" },
+  { value: "NAME", text: "Code" },
+];
+
+function onSortBy(check: CheckId) {
+  const again = wanted.sort === "MARGIN" && wanted.by === check;
+  wanted.sort = again ? "BEST" : "MARGIN";
+  wanted.by = again ? null : check;
 }
 
-function toCellLabel(row: Row, c: Schemas["CellView"], title: string) {
-  const margin =
-    c.margin === undefined || c.doubt === undefined
-      ? "margin unknown"
-      : `margin ${toMargin(c.margin, c.unit, session.units)} ${toMarginDoubt(c.doubt, c.unit, session.units)} ${toUnitName(c.unit, session.units)}`;
-  return `${row.code}, ${title}: ${toVerdictWord(c.verdict)}, ${margin}, ${toSideWord(c.side)} side. Why?`;
+function onPick(event: Event) {
+  wanted.sort = (event.target as HTMLSelectElement).value as Sort;
+  wanted.by = null;
 }
 
 async function onOpen(row: Row, check: CheckId | null) {
@@ -77,15 +76,10 @@ async function onOpen(row: Row, check: CheckId | null) {
   }
 }
 
-const findings = computed(() => {
-  const all = report.value?.findings ?? [];
-  return focusCheck.value ? all.filter((f) => f.check === focusCheck.value) : all;
-});
-
 async function onChoose(kit: string | undefined) {
   if (!match.value) return;
   try {
-    match.value = await toData(
+    await toData(
       client.PUT("/api/axles/{axleId}/choice", {
         params: { path: { axleId: axle.axleId } },
         body: { version: match.value.version, kit },
@@ -95,14 +89,58 @@ async function onChoose(kit: string | undefined) {
     toast.add({ severity: "success", summary: kit ? `Kit ${kit} chosen` : "Choice taken back", life: 4000 });
   } catch (e) {
     toast.add({ severity: "error", summary: "Not chosen", detail: toMessage(e), life: 10000 });
-    match.value = await toData(
-      client.GET("/api/axles/{axleId}/match", { params: { path: { axleId: axle.axleId } } }),
+  }
+  await load();
+}
+
+async function onLike(code: string) {
+  if (!match.value) return;
+  const params = { path: { axleId: axle.axleId, code } };
+  const isLiked = match.value.liked.includes(code);
+  try {
+    const liked = await toData(
+      isLiked
+        ? client.DELETE("/api/axles/{axleId}/liked/{code}", { params })
+        : client.PUT("/api/axles/{axleId}/liked/{code}", { params }),
     );
+    match.value = { ...match.value, liked };
+    if (wanted.onlyLiked) await load();
+  } catch (e) {
+    toast.add({ severity: "error", summary: "Not kept", detail: toMessage(e), life: 8000 });
+  }
+}
+
+function onMark(code: string) {
+  marked.value = marked.value.includes(code)
+    ? marked.value.filter((c) => c !== code)
+    : [...marked.value, code].slice(-MOST_COMPARED);
+}
+
+async function onCompare() {
+  try {
+    compared.value = await toData(
+      client.GET("/api/axles/{axleId}/compare", {
+        params: { path: { axleId: axle.axleId }, query: { kit: marked.value } },
+      }),
+    );
+    isComparing.value = true;
+  } catch (e) {
+    toast.add({ severity: "error", summary: "Cannot compare", detail: toMessage(e), life: 8000 });
   }
 }
 
 function onSection(code: string) {
   void router.push({ path: `/axles/${axle.axleId}/section`, query: { kit: code } });
+}
+
+function onScroll(event: Event) {
+  const box = event.target as HTMLElement;
+  if (box.scrollTop + box.clientHeight > box.scrollHeight - 600) void more();
+}
+
+function onShow(verdict: Verdict) {
+  wanted.verdict = wanted.verdict === verdict ? null : verdict;
+  wanted.held = null;
 }
 </script>
 
@@ -115,77 +153,106 @@ function onSection(code: string) {
           v-for="c in counts"
           :key="c.verdict"
           type="button"
-          :aria-pressed="showVerdict === c.verdict"
-          @click="showVerdict = showVerdict === c.verdict ? null : c.verdict"
+          :aria-pressed="wanted.verdict === c.verdict"
+          @click="onShow(c.verdict)"
         >
           <VerdictMark :verdict="c.verdict" /> {{ c.count }} {{ toVerdictWord(c.verdict) }}
         </button>
       </div>
-      <InputText v-model="wantedText" placeholder="Find a kit" aria-label="Find a kit" />
+      <span v-if="isNew" class="fresh" role="status">New readings: judged again</span>
+    </div>
+    <div class="narrow no-print">
+      <InputText v-model="wanted.text" placeholder="Find a kit" aria-label="Find a kit" />
+      <label class="pick">
+        <span>Held up by</span>
+        <select v-model="wanted.held">
+          <option :value="null">anything</option>
+          <option v-for="h in match?.heldBy ?? []" :key="h.check" :value="h.check">
+            {{ h.title }} ({{ h.count }})
+          </option>
+        </select>
+      </label>
+      <label class="pick">
+        <span>Order</span>
+        <select :value="wanted.sort" @change="onPick">
+          <option v-for="s in SORTS" :key="s.value" :value="s.value">{{ s.text }}</option>
+          <option v-if="wanted.sort === 'MARGIN'" value="MARGIN">Margin of a check</option>
+        </select>
+      </label>
+      <button
+        type="button"
+        class="plain-button"
+        :aria-pressed="wanted.onlyLiked"
+        @click="wanted.onlyLiked = !wanted.onlyLiked"
+      >
+        {{ wanted.onlyLiked ? "★" : "☆" }} Favourites
+      </button>
+      <button type="button" class="plain-button" :disabled="marked.length < 2" @click="onCompare">
+        Compare {{ marked.length || "" }}
+      </button>
+      <RouterLink class="plain-button" :to="`/axles/${axle.axleId}/search`">Cheapest proven …</RouterLink>
+      <RouterLink class="plain-button" :to="`/axles/${axle.axleId}/what-if`">What if …</RouterLink>
     </div>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
     <p v-else-if="isLoading && !match" class="soft">Judging the kits …</p>
     <template v-if="match">
-      <p v-if="!match.rows.length" class="sheet empty">
-        No kit in the catalogue is made for this kind of axle end. Import kits on the parts wall.
+      <p v-if="!match.rows.length && !match.total && !wanted.text" class="sheet empty">
+        <template v-if="match.counts.every((c) => c.count === 0)"
+          >No kit in the catalogue is made for this kind of axle end. Import kits on the parts wall.</template
+        >
+        <template v-else>No kit matches what is shown. Clear the filter.</template>
       </p>
-      <div v-else class="sheet scroll" tabindex="0" role="region" aria-label="Kits against checks">
+      <div
+        v-else
+        class="sheet scroll"
+        tabindex="0"
+        role="region"
+        aria-label="Kits against checks"
+        @scroll.passive="onScroll"
+      >
         <table>
           <thead>
             <tr>
-              <th scope="col" class="kit">Kit</th>
-              <th v-for="c in match.checks" :key="c.id" scope="col">{{ c.title }}</th>
-              <th scope="col" class="right">Price</th>
+              <th scope="col" class="kit">{{ match.total }} kits</th>
+              <th scope="col" class="right">Full cost</th>
+              <th
+                v-for="c in match.checks"
+                :key="c.id"
+                scope="col"
+                :aria-sort="wanted.by === c.id ? 'descending' : undefined"
+              >
+                <button type="button" class="by" @click="onSortBy(c.id)">
+                  {{ c.title }}<span v-if="wanted.by === c.id" aria-hidden="true"> ▾</span>
+                  <span v-if="!c.critical" class="soft">advises</span>
+                </button>
+              </th>
             </tr>
           </thead>
           <tbody>
-            <tr v-for="row in rows" :key="row.code" :class="{ chosen: row.code === match.chosenKit }">
-              <th scope="row" class="kit">
-                <button type="button" class="open" @click="onOpen(row, null)">
-                  <span class="code">
-                    {{ row.code }} <VerdictMark :verdict="row.verdict" /> {{ toVerdictWord(row.verdict) }}
-                    <span v-if="row.code === match.chosenKit" class="tag">chosen</span>
-                  </span>
-                  <span class="name">{{ row.name }}</span>
-                </button>
-              </th>
-              <td v-for="c in match.checks" :key="c.id">
-                <button
-                  v-if="cell(row, c.id)"
-                  type="button"
-                  class="cell"
-                  :aria-label="toCellLabel(row, cell(row, c.id)!, c.title)"
-                  @click="onOpen(row, c.id)"
-                >
-                  <span class="first figures">
-                    <VerdictMark :verdict="cell(row, c.id)!.verdict" :size="16" />
-                    <strong v-if="cell(row, c.id)!.margin !== undefined">{{
-                      toMargin(cell(row, c.id)!.margin!, cell(row, c.id)!.unit, session.units)
-                    }}</strong>
-                    <span v-else>unknown</span>
-                  </span>
-                  <span class="doubt figures"
-                    ><template v-if="cell(row, c.id)!.margin !== undefined">{{
-                      toMarginDoubt(cell(row, c.id)!.doubt ?? 0, cell(row, c.id)!.unit, session.units)
-                    }}</template
-                    ><template v-if="cell(row, c.id)!.sidesDiffer">
-                      {{ toSideWord(cell(row, c.id)!.side) }}</template
-                    ></span
-                  >
-                </button>
-              </td>
-              <td class="right figures price">
-                {{ toPrice(row.priceCents) }}<br /><span class="doubt">{{ row.leadDays }} days</span>
-              </td>
-            </tr>
+            <KitRow
+              v-for="row in match.rows"
+              :key="row.code"
+              :row="row"
+              :checks="match.checks"
+              :chosen="row.code === match.chosenKit"
+              :liked="match.liked.includes(row.code)"
+              :marked="marked.includes(row.code)"
+              @open="onOpen(row, $event)"
+              @like="onLike(row.code)"
+              @mark="onMark(row.code)"
+            />
           </tbody>
         </table>
-        <p v-if="!rows.length" class="empty">No kit matches what is shown. Clear the filter.</p>
+        <p v-if="!match.rows.length" class="empty">No kit matches what is shown. Clear the filter.</p>
+        <p v-else-if="match.rows.length < match.total" class="empty">
+          {{ match.rows.length }} of {{ match.total }} shown.
+          <button type="button" class="plain-button" @click="more">Show more</button>
+        </p>
       </div>
       <p class="small soft">
         Margins in {{ toUnitName("mm", session.units) }} (load in {{ toUnitName("kg", session.units) }}), each
         with its doubt, the worse side of the two. Each check is guarded singly; there is no correction for
-        many checks.
+        many checks. Full cost: kit, what is not in its box, and the work proven for it.
         <template v-if="match.kitsForOtherEnds"
           >{{ match.kitsForOtherEnds }} kits for other axle ends are left out.</template
         >
@@ -196,71 +263,36 @@ function onSection(code: string) {
       </p>
     </template>
 
-    <Dialog
+    <KitDialog
       v-model:visible="isOpen"
-      modal
-      dismissable-mask
-      :header="report ? `${report.code} · ${report.name}` : ''"
-      :style="{ width: 'min(56rem, 96vw)' }"
-    >
-      <template v-if="report">
-        <p class="head">
-          <VerdictMark :verdict="report.verdict" :size="22" />
-          <strong>{{ toVerdictWord(report.verdict) }}</strong>
-          <span class="soft"
-            >{{ report.supplier }} · {{ toPrice(report.priceCents) }} · {{ report.leadDays }} days</span
-          >
-        </p>
-        <template v-if="!focusCheck">
-          <p class="small">
-            In the box: {{ report.box.join(", ") }}.
-            <span v-if="report.missing.length">Not in the box: {{ report.missing.join(", ") }}.</span>
-            Parking: {{ report.parkingBrake || "not said" }}.
-            {{ report.reversible ? "Drums can go back." : "Drums cannot go back." }}
-          </p>
-          <p v-for="n in report.notes" :key="n" class="small soft">{{ n }}</p>
-        </template>
-        <FindingText v-for="f in findings" :key="f.check + f.side" :finding="f" />
-        <button v-if="focusCheck" type="button" class="all" @click="focusCheck = null">
-          Show all checks
-        </button>
-      </template>
-      <template #footer>
-        <Button
-          label="Wheel section"
-          severity="secondary"
-          outlined
-          @click="report && onSection(report.code)"
-        />
-        <Button
-          v-if="session.mayChange && report && report.code === match?.chosenKit"
-          label="Take the choice back"
-          severity="secondary"
-          outlined
-          @click="onChoose(undefined)"
-        />
-        <Button
-          v-else-if="session.mayChange && report"
-          label="Choose this kit"
-          @click="onChoose(report.code)"
-        />
-      </template>
-    </Dialog>
+      v-model:focus="focusCheck"
+      :report="report"
+      :chosen="report?.code === match?.chosenKit"
+      @choose="onChoose"
+      @section="onSection"
+    />
+    <CompareKits v-model:visible="isComparing" :reports="compared" :checks="match?.checks ?? []" />
   </div>
 </template>
 
 <style scoped>
 .wide {
-  max-width: 1600px;
+  max-width: 1900px;
 }
 
-.filters {
+.filters,
+.narrow {
   display: flex;
   flex-wrap: wrap;
 }
 
-.filters button,
-.all {
+.narrow {
+  gap: 0.6rem;
+  align-items: center;
+  margin-bottom: 0.6rem;
+}
+
+.filters button {
   display: flex;
   align-items: center;
   gap: 0.45rem;
@@ -278,13 +310,35 @@ function onSection(code: string) {
   box-shadow: inset 0 -3px 0 var(--accent);
 }
 
+.fresh {
+  color: var(--accent);
+  font-weight: 600;
+}
+
+.pick {
+  display: flex;
+  align-items: center;
+  gap: 0.4rem;
+}
+
+.pick select {
+  font: inherit;
+  min-height: 44px;
+  padding: 0 0.5rem;
+  max-width: 14rem;
+  border: 1px solid var(--ink-soft);
+  background: var(--sheet);
+  color: var(--ink);
+}
+
 .scroll {
   overflow: auto;
-  max-height: calc(100vh - 275px);
+  max-height: calc(100vh - 330px);
+  min-height: 18rem;
 }
 
 .empty {
-  padding: 1.5rem;
+  padding: 1.2rem;
 }
 
 table {
@@ -300,121 +354,37 @@ thead th {
   z-index: 1;
   vertical-align: bottom;
   text-align: left;
-  padding: 0.5rem 0.35rem;
+  padding: 0.4rem 0.3rem;
   font-size: 0.97rem;
   line-height: 1.15;
   box-shadow: inset 0 -2px 0 var(--ink);
 }
 
-td,
-tbody th {
-  border-bottom: 1px solid var(--line-soft);
-  padding: 0;
-  vertical-align: top;
-}
-
-.kit {
+thead .kit {
   position: sticky;
   left: 0;
-  background: var(--sheet);
-  z-index: 2;
-  min-width: 14.5rem;
-  max-width: 16rem;
-  text-align: left;
-}
-
-thead .kit {
   z-index: 3;
   padding-left: 0.7rem;
+  min-width: 15.5rem;
 }
 
-.chosen .kit,
-.chosen td {
-  background: var(--accent-wash);
-}
-
-.open {
+.by {
   display: flex;
   flex-direction: column;
-  width: 100%;
   font: inherit;
-  text-align: left;
-  padding: 0.5rem 0.7rem;
-  background: none;
-  border: 0;
-  color: var(--ink);
-  cursor: pointer;
-}
-
-.code {
-  display: flex;
-  align-items: center;
-  gap: 0.35rem;
   font-weight: 600;
-}
-
-.tag {
-  color: var(--accent);
-}
-
-.name {
-  font-weight: 400;
-  font-size: 0.97rem;
-  line-height: 1.2;
-}
-
-.cell {
-  display: flex;
-  flex-direction: column;
-  gap: 0.1rem;
-  align-items: flex-start;
-  min-width: 5.1rem;
-  min-height: 62px;
-  width: 100%;
   text-align: left;
-  font: inherit;
-  padding: 0.55rem 0.35rem;
+  padding: 0.2rem;
+  min-height: 44px;
+  min-width: 4.6rem;
+  justify-content: flex-end;
   background: none;
   border: 0;
   color: var(--ink);
   cursor: pointer;
-}
-
-.first {
-  display: flex;
-  align-items: center;
-  gap: 0.3rem;
-  font-size: 1.05rem;
-}
-
-.cell .doubt {
-  padding-left: 1.3rem;
-}
-
-.open:hover,
-.cell:hover {
-  background: var(--accent-wash);
-}
-
-.doubt {
-  color: var(--ink-soft);
-  font-weight: 400;
-  font-size: 0.94rem;
 }
 
 .right {
   text-align: right;
-}
-
-.price {
-  padding: 0.55rem 0.7rem;
-}
-
-.head {
-  display: flex;
-  align-items: center;
-  gap: 0.6rem;
-  flex-wrap: wrap;
-  margin: 0 0 0.4rem;
 }
 </style>

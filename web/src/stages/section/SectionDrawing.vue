@@ -4,9 +4,16 @@ import type { Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
 import { toDoubt, toLength } from "../../units/format";
 import { toFrame } from "./frame";
+import { useZoom } from "./useZoom";
 
 /** Caliper and disc in the wheel, to scale; the least gaps dimensioned, doubt drawn as a halo around the wheel's metal. */
-const { section } = defineProps<{ section: Schemas["SectionView"] }>();
+const { section, other, wear } = defineProps<{
+  section: Schemas["SectionView"];
+  /** Another kit or wheel laid over this one. */
+  other: Schemas["SectionView"] | null;
+  /** Share of the pads' wear that is drawn, 0 to 1. */
+  wear: number;
+}>();
 const session = useSession();
 
 const WIDTH = 820;
@@ -18,9 +25,30 @@ const height = computed(() => (frame.value.maxR - frame.value.minR) * scale.valu
 const sx = (x: number) => (x - frame.value.minX) * scale.value;
 const sy = (r: number) => (frame.value.maxR - r) * scale.value;
 
-const outline = computed(() => toPath(section.outline.map((p) => [p.x, p.r])));
+const whole = computed(() => ({ x: 0, y: 0, width: WIDTH, height: height.value }));
+const zoom = useZoom(whole);
+defineExpose({ onZoom: zoom.onZoom, reset: zoom.reset });
+
+function toOutlines(of: Schemas["SectionView"], shift: number) {
+  return of.outlines.map((part) => toPath(part.map((p) => [p.x - shift, p.r]))).join(" ");
+}
+
+const outline = computed(() => toOutlines(section, wear * section.wearTravel));
+const asNew = computed(() => (section.wearTravel > 0 && wear > 0 ? toOutlines(section, 0) : ""));
 const worn = computed(() =>
-  section.wearTravel > 0 ? toPath(section.outline.map((p) => [p.x - section.wearTravel, p.r])) : "",
+  section.wearTravel > 0 && wear < 1 ? toOutlines(section, section.wearTravel) : "",
+);
+const haloWidth = computed(() => 2 * section.outlineDoubt * scale.value);
+const otherOutline = computed(() => (other ? toOutlines(other, wear * other.wearTravel) : ""));
+const otherWall = computed(() =>
+  other
+    ? other.barrel
+        .map((s, i) => `${i ? "L" : "M"}${sx(s.from)} ${sy(s.level)} L${sx(s.to)} ${sy(s.level)}`)
+        .join("") +
+      other.spokes
+        .map((s, i) => `${i ? "L" : "M"}${sx(s.level)} ${sy(s.from)} L${sx(s.level)} ${sy(s.to)}`)
+        .join("")
+    : "",
 );
 
 function toPath(points: [number, number][]) {
@@ -56,12 +84,14 @@ const hat = computed(() => {
 });
 
 const gaps = computed(() =>
-  section.gaps.map((g) => {
+  section.gapsAt.map((g) => {
     const isBarrel = g.check === "BARREL";
+    const finding = section.findings.find((f) => f.check === g.check);
     return {
       ...g,
+      verdict: finding?.verdict ?? "NOT_PROVEN",
       label: `${toLength(g.size, session.units)} ${toDoubt(g.doubt, session.units)}`,
-      wants: `wants ${toLength(g.required, session.units)}${g.padsWorn ? ", worn pads" : ""}`,
+      wants: `wants ${toLength(g.required, session.units)}`,
       at: {
         x: isBarrel ? sx(g.onWheel.x) : sx(frame.value.maxX) - 8,
         y: isBarrel ? sy(g.onWheel.r) - 46 : sy(Math.min(g.onCaliper.r, g.onWheel.r)) + 44,
@@ -74,9 +104,19 @@ const gaps = computed(() =>
 
 <template>
   <svg
-    :viewBox="`0 0 ${WIDTH} ${height}`"
+    :viewBox="zoom.viewBox.value"
     role="img"
+    tabindex="0"
+    class="zoomable"
+    :style="{ touchAction: zoom.isZoomed.value ? 'none' : 'pan-y' }"
     :aria-label="`Section of the wheel with kit ${section.kit}, ${section.side === 'LEFT' ? 'left' : 'right'} side`"
+    @wheel="zoom.onWheel"
+    @keydown="zoom.onKey"
+    @pointerdown="zoom.onDown"
+    @pointermove="zoom.onMove"
+    @pointerup="zoom.onUp"
+    @pointercancel="zoom.onUp"
+    @pointerleave="zoom.onUp"
   >
     <defs>
       <pattern id="cut" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -123,7 +163,22 @@ const gaps = computed(() =>
       :y2="sy(frame.minR)"
       class="centre"
     />
+    <rect
+      v-for="o in section.obstacles"
+      :key="o.name"
+      :x="sx(Math.max(o.xFrom, frame.minX))"
+      :y="sy(Math.min(o.rTo, frame.maxR))"
+      :width="Math.max(0, (o.xTo - Math.max(o.xFrom, frame.minX)) * scale)"
+      :height="Math.max(0, (Math.min(o.rTo, frame.maxR) - Math.max(o.rFrom, frame.minR)) * scale)"
+      class="obstacle"
+    >
+      <title>{{ o.name }}</title>
+    </rect>
+    <path v-if="otherWall" :d="otherWall" class="other" />
+    <path v-if="otherOutline" :d="otherOutline" class="other" />
     <path v-if="worn" :d="worn" class="caliper worn" />
+    <path v-if="asNew" :d="asNew" class="caliper worn" />
+    <path v-if="outline" :d="outline" class="caliper-halo" :stroke-width="haloWidth" />
     <path v-if="outline" :d="outline" class="caliper" />
     <text v-else :x="sx(section.midPlane)" :y="sy(section.discOuter + 12)" text-anchor="middle" class="note">
       no outline of the caliper in the papers
@@ -134,7 +189,7 @@ const gaps = computed(() =>
     <text :x="10" :y="sy(frame.minR) - 8" class="note">inboard</text>
     <text :x="WIDTH - 10" :y="sy(frame.minR) - 8" text-anchor="end" class="note">outboard</text>
     <!-- least gaps -->
-    <g v-for="g in gaps" :key="g.check" :class="g.finding.verdict.toLowerCase()" class="gap">
+    <g v-for="g in gaps" :key="g.check" :class="g.verdict.toLowerCase()" class="gap">
       <line
         :x1="sx(g.onCaliper.x)"
         :y1="sy(g.onCaliper.r)"
@@ -166,7 +221,7 @@ const gaps = computed(() =>
 svg {
   display: block;
   width: 100%;
-  max-height: calc(100vh - 210px);
+  max-height: calc(100vh - 300px);
   font-family: var(--narrow);
 }
 
@@ -213,6 +268,29 @@ svg {
   fill: none;
   stroke-width: 1.4;
   stroke-dasharray: 7 5;
+}
+
+.caliper-halo {
+  fill: none;
+  stroke: var(--accent);
+  opacity: 0.22;
+}
+
+.zoomable {
+  cursor: grab;
+}
+
+.obstacle {
+  fill: url(#cut);
+  stroke: var(--ink);
+  stroke-width: 1.4;
+}
+
+.other {
+  fill: none;
+  stroke: var(--work);
+  stroke-width: 2.4;
+  stroke-dasharray: 3 3;
 }
 
 .centre {

@@ -1,12 +1,14 @@
 <script setup lang="ts">
-import Select from "primevue/select";
 import { computed, onMounted, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
 import { client, toData, type Schemas } from "../../api/client";
 import { useAxle } from "../../shell/axleHead";
+import PressedRow from "../../shell/PressedRow.vue";
 import { toMessage } from "../../shell/useLoad";
 import FindingText from "../../verdict/FindingText.vue";
 import SectionDrawing from "./SectionDrawing.vue";
+import SliderField from "./SliderField.vue";
+import WheelFromAbove from "./WheelFromAbove.vue";
 
 type Side = Schemas["SectionView"]["side"];
 
@@ -15,22 +17,36 @@ const route = useRoute();
 const router = useRouter();
 const kits = ref<Schemas["RowView"][]>([]);
 const section = ref<Schemas["SectionView"] | null>(null);
-const kit = ref<string | undefined>();
+const other = ref<Schemas["SectionView"] | null>(null);
+const kit = ref("");
+const overlay = ref("");
+const wheel = ref("");
 const side = ref<Side>("LEFT");
+const wear = ref(0);
 const failure = ref("");
 const isLoading = ref(true);
+const drawing = ref<InstanceType<typeof SectionDrawing> | null>(null);
+let asked = 0;
 
-const options = computed(() => kits.value.map((k) => ({ value: k.code, label: `${k.code} · ${k.name}` })));
+const wheels = computed(() => section.value?.wheels ?? []);
+const SIDES = [
+  { value: "LEFT" as const, text: "Left" },
+  { value: "RIGHT" as const, text: "Right" },
+];
 
 onMounted(async () => {
   try {
     const match = await toData(
-      client.GET("/api/axles/{axleId}/match", { params: { path: { axleId: axle.axleId } } }),
+      client.GET("/api/axles/{axleId}/match", {
+        params: { path: { axleId: axle.axleId }, query: { limit: 200 } },
+      }),
     );
-    axle.set({ jobTitle: match.jobTitle, name: match.name, chosenKit: match.chosenKit });
+    axle.set({ jobId: match.jobId, jobTitle: match.jobTitle, name: match.name, chosenKit: match.chosenKit });
     kits.value = match.rows;
-    kit.value = (route.query.kit as string | undefined) ?? match.chosenKit ?? match.rows[0]?.code;
     if (route.query.side === "RIGHT") side.value = "RIGHT";
+    wheel.value = String(route.query.wheel ?? "");
+    overlay.value = String(route.query.over ?? "");
+    kit.value = String(route.query.kit ?? match.chosenKit ?? match.rows[0]?.code ?? "");
     if (!kit.value) isLoading.value = false;
   } catch (e) {
     failure.value = toMessage(e);
@@ -38,22 +54,53 @@ onMounted(async () => {
   }
 });
 
-watch([kit, side], async () => {
+function fetchSection(code: string, onWheel: string) {
+  return toData(
+    client.GET("/api/axles/{axleId}/section", {
+      params: {
+        path: { axleId: axle.axleId },
+        query: { kit: code, side: side.value, wheel: onWheel || undefined, wear: wear.value },
+      },
+    }),
+  );
+}
+
+/** What is laid over: another kit on the same wheel, or this kit on another wheel. */
+function fetchOverlay() {
+  const [what, code] = overlay.value.split(":");
+  if (what === "kit" && code) return fetchSection(code, wheel.value);
+  if (what === "wheel") return fetchSection(kit.value, code ?? "");
+  return Promise.resolve(null);
+}
+
+watch([kit, side, wheel, wear, overlay], async () => {
   if (!kit.value) return;
-  failure.value = "";
+  const mine = ++asked;
   isLoading.value = true;
-  void router.replace({ query: { kit: kit.value, side: side.value } });
+  void router.replace({
+    query: {
+      kit: kit.value,
+      side: side.value,
+      ...(wheel.value ? { wheel: wheel.value } : {}),
+      ...(overlay.value ? { over: overlay.value } : {}),
+    },
+  });
   try {
-    section.value = await toData(
-      client.GET("/api/axles/{axleId}/section", {
-        params: { path: { axleId: axle.axleId }, query: { kit: kit.value, side: side.value } },
-      }),
-    );
+    const [mainOne, overOne] = await Promise.all([fetchSection(kit.value, wheel.value), fetchOverlay()]);
+    if (mine !== asked) return;
+    section.value = mainOne;
+    other.value = overOne;
+    failure.value = "";
   } catch (e) {
-    failure.value = toMessage(e);
+    if (mine === asked) failure.value = toMessage(e);
   } finally {
-    isLoading.value = false;
+    if (mine === asked) isLoading.value = false;
   }
+});
+
+const wearSaid = computed(() => {
+  const share = Math.round(wear.value * 100);
+  return share === 0 ? "new" : share === 100 ? "worn out" : `${share} % worn`;
 });
 
 function onPrint() {
@@ -65,32 +112,90 @@ function onPrint() {
   <div class="page wide">
     <div class="page-head">
       <h1>Wheel section</h1>
-      <Select
-        v-model="kit"
-        :options="options"
-        option-label="label"
-        option-value="value"
-        aria-label="Kit"
-        class="no-print"
-        style="min-width: 22rem"
-      />
-      <div class="sides no-print" role="group" aria-label="Side">
-        <button type="button" :aria-pressed="side === 'LEFT'" @click="side = 'LEFT'">Left</button>
-        <button type="button" :aria-pressed="side === 'RIGHT'" @click="side = 'RIGHT'">Right</button>
-      </div>
-      <button type="button" class="print no-print" @click="onPrint">Print</button>
+      <label class="pick no-print">
+        <span>Kit</span>
+        <select v-model="kit">
+          <option v-for="k in kits" :key="k.code" :value="k.code">{{ k.code }} · {{ k.name }}</option>
+        </select>
+      </label>
+      <label class="pick no-print">
+        <span>Wheel</span>
+        <select v-model="wheel">
+          <option value="">as found</option>
+          <option v-for="w in wheels" :key="w.code" :value="w.code">{{ w.code }} · {{ w.name }}</option>
+        </select>
+      </label>
+      <label class="pick no-print">
+        <span>Lay over</span>
+        <select v-model="overlay">
+          <option value="">nothing</option>
+          <optgroup label="Kit">
+            <option
+              v-for="k in kits.filter((one) => one.code !== kit)"
+              :key="k.code"
+              :value="`kit:${k.code}`"
+            >
+              {{ k.code }} · {{ k.name }}
+            </option>
+          </optgroup>
+          <optgroup label="Wheel">
+            <option v-if="wheel" value="wheel:">as found</option>
+            <option
+              v-for="w in wheels.filter((one) => one.code !== wheel)"
+              :key="w.code"
+              :value="`wheel:${w.code}`"
+            >
+              {{ w.code }} · {{ w.name }}
+            </option>
+          </optgroup>
+        </select>
+      </label>
+      <PressedRow v-model="side" :options="SIDES" label="Side" />
+      <button type="button" class="plain-button no-print" @click="onPrint">Print</button>
     </div>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
     <p v-else-if="isLoading && !section" class="soft">Drawing …</p>
     <p v-else-if="!kits.length" class="sheet empty">No kit is made for this kind of axle end.</p>
     <div v-if="section" class="two">
-      <div class="sheet drawing"><SectionDrawing :section="section" /></div>
+      <div class="sheet drawing">
+        <SectionDrawing ref="drawing" :section="section" :other="other" :wear="wear" />
+        <div class="controls no-print">
+          <SliderField
+            v-if="section.wearTravel > 0"
+            v-model="wear"
+            label="Pads"
+            :min="0"
+            :max="1"
+            :step="0.05"
+            :said="wearSaid"
+          />
+          <p v-else class="soft">A fixed caliper stays where it is as pads wear.</p>
+          <div class="zoom" role="group" aria-label="Zoom">
+            <button type="button" class="plain-button" aria-label="Zoom in" @click="drawing?.onZoom(1.3)">
+              +
+            </button>
+            <button
+              type="button"
+              class="plain-button"
+              aria-label="Zoom out"
+              @click="drawing?.onZoom(1 / 1.3)"
+            >
+              −
+            </button>
+            <button type="button" class="plain-button" @click="drawing?.reset()">Whole</button>
+          </div>
+        </div>
+        <p v-if="other" class="legend small">
+          Dashed in the second colour: {{ other.kit }}{{ other.wheel ? ` on wheel ${other.wheel}` : "" }}.
+        </p>
+      </div>
       <aside>
         <h2>{{ section.kit }} · {{ section.kitName }}</h2>
         <FindingText v-for="f in section.findings" :key="f.check" :finding="f" />
         <p class="caution small">
           Dry-fit caliper and disc in the wheel before anything is modified or painted.
         </p>
+        <WheelFromAbove :axle-id="axle.axleId" :kit="section.kit" :side="side" :wheel="wheel" />
       </aside>
     </div>
   </div>
@@ -98,47 +203,65 @@ function onPrint() {
 
 <style scoped>
 .wide {
-  max-width: 1600px;
+  max-width: 1700px;
 }
 
 .two {
   display: grid;
-  grid-template-columns: minmax(0, 2fr) minmax(18rem, 1fr);
+  grid-template-columns: minmax(0, 2fr) minmax(19rem, 1fr);
   gap: 1.2rem;
 }
 
 .drawing {
   align-self: start;
+  position: sticky;
+  top: 0.5rem;
+}
+
+.controls {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 1rem;
+  align-items: center;
+  padding: 0.3rem 0.8rem;
+}
+
+.zoom {
+  display: flex;
+}
+
+.legend {
+  padding: 0 0.8rem;
+  color: var(--work);
 }
 
 .empty {
   padding: 1.5rem;
 }
 
-.sides {
+.pick {
   display: flex;
+  align-items: center;
+  gap: 0.4rem;
 }
 
-.sides button,
-.print {
+.pick select {
   font: inherit;
   min-height: 44px;
-  padding: 0 1.1rem;
+  max-width: 13rem;
+  padding: 0 0.4rem;
   border: 1px solid var(--ink-soft);
   background: var(--sheet);
   color: var(--ink);
-  cursor: pointer;
-}
-
-.sides button[aria-pressed="true"] {
-  background: var(--accent);
-  color: var(--sheet);
-  font-weight: 600;
 }
 
 @media (max-width: 900px) {
   .two {
     grid-template-columns: 1fr;
+  }
+
+  .drawing {
+    position: static;
   }
 }
 </style>

@@ -1,5 +1,10 @@
 import type { Schemas } from "../../api/client";
 
+type Section = Pick<
+  Schemas["SectionView"],
+  "barrel" | "spokes" | "outlines" | "midPlane" | "discOuter" | "hatInside" | "obstacles"
+>;
+
 /** The part of the half-plane that is drawn, in mm of the wheel's frame. */
 export interface Frame {
   minX: number;
@@ -10,8 +15,8 @@ export interface Frame {
 
 const ROOM = 18;
 
-/** A frame that holds wheel, caliper and disc with some room around. */
-export function toFrame(section: Schemas["SectionView"]): Frame {
+/** A frame that holds wheel, caliper and disc with some room around; obstacles only as far as they come near. */
+export function toFrame(section: Section): Frame {
   const xs = [0, section.midPlane];
   const rs = [section.discOuter, section.hatInside / 2];
   for (const s of section.barrel) {
@@ -22,7 +27,7 @@ export function toFrame(section: Schemas["SectionView"]): Frame {
     xs.push(s.level);
     rs.push(s.from, s.to);
   }
-  for (const p of section.outline) {
+  for (const p of section.outlines.flat()) {
     xs.push(p.x);
     rs.push(p.r);
   }

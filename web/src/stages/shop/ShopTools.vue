@@ -4,6 +4,7 @@ import { client, Refusal, sendDocument, toData, type Schemas } from "../../api/c
 import ImportReport from "../../shell/ImportReport.vue";
 import { useSession } from "../../shell/session";
 import { toMessage, useLoad } from "../../shell/useLoad";
+import LimitList from "./LimitList.vue";
 
 /** The shop's instruments with their calibration, and the tables parts are told by. */
 const session = useSession();
@@ -123,6 +124,7 @@ async function onImport(event: Event) {
         </tbody>
       </table>
     </section>
+    <LimitList />
     <section>
       <div class="page-head">
         <h2>What parts are told by</h2>

@@ -81,6 +81,25 @@ public final class CaliperInWheel {
         return least(wheel.spokes());
     }
 
+    /** The gap to the barrel for which least is left at a share of the wear (0 new to 1 worn out). */
+    public Optional<SectionGap> toBarrelAt(double wear) {
+        return leastAtWear(wheel.barrel(), wear);
+    }
+
+    /** The gap to the spokes for which least is left at a share of the wear (0 new to 1 worn out). */
+    public Optional<SectionGap> toSpokesAt(double wear) {
+        return leastAtWear(wheel.spokes(), wear);
+    }
+
+    private Optional<SectionGap> leastAtWear(List<DoubtfulStep> steps, double wear) {
+        SectionGap best = null;
+        for (Outline outline : asNew) {
+            Outline worn = outline.shifted(-wear * kit.caliper().wearTravel());
+            best = steps.isEmpty() ? null : leastAt(best, steps, worn, wear > 0);
+        }
+        return Optional.ofNullable(best);
+    }
+
     /** What of the barrel beside the caliper was not read, in words; absent if all was. */
     public Optional<String> unreadBarrel() {
         Optional<Measured> backspacing = end.length(Callout.WHEEL_BACKSPACING);

@@ -82,6 +82,18 @@ public final class Sweep {
                 lift(mover.solid().moved(motion.at(place.a(), place.b())), fixed));
     }
 
+    /** A part at one angle of steering (degrees) and one place of the travel (mm). */
+    public Solid posed(Mover mover, double steer, double lift) {
+        Point3 shift = new Point3(0, 0, lift);
+        return mover.solid().moved(motion.at(steer, 0)).drawn(shift, shift);
+    }
+
+    /** Distance of a part from a fixed thing at one angle of steering (degrees) and one place of the travel (mm). */
+    public double distance(Mover mover, Box box, double steer, double lift) {
+        return Separation.of(posed(mover, steer, lift), Solid.box(box.low(), box.high()))
+                .distance();
+    }
+
     /** All a part passes over along the travel at one angle of steering and lean. */
     private Solid passed(Mover mover, double steer, double lean) {
         return mover.solid().moved(motion.at(steer, lean)).drawn(motion.down(), motion.up());

@@ -1,5 +1,6 @@
 package itrova.core.fit;
 
+import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.Wheel;
@@ -11,11 +12,22 @@ import java.util.Optional;
  *
  * @param ends one or two sides
  * @param load load of the axle, if known
+ * @param spacer spacer between disc and wheel (mm); 0 unless one is thought of
  */
-public record AxleCase(List<AxleEnd> ends, Optional<AxleLoad> load) {
+public record AxleCase(List<AxleEnd> ends, Optional<AxleLoad> load, Measured spacer) {
+    /** An axle without spacers. */
+    public AxleCase(List<AxleEnd> ends, Optional<AxleLoad> load) {
+        this(ends, load, Measured.exact(0));
+    }
+
+    /** The axle with a spacer between disc and wheel on both sides (mm). */
+    public AxleCase withSpacer(Measured thickness) {
+        return new AxleCase(ends, load, thickness);
+    }
+
     /** The axle with another wheel on every end. */
     public AxleCase withWheel(Wheel wheel) {
-        return new AxleCase(ends.stream().map(e -> e.withWheel(wheel)).toList(), load);
+        return new AxleCase(ends.stream().map(e -> e.withWheel(wheel)).toList(), load, spacer);
     }
 
     public AxleCase {

@@ -116,7 +116,7 @@ final class Choices {
     }
 
     FitCase side(int i, Kit chosen) {
-        return new FitCase(axle.ends().get(i), wheels.get(i), axle.load(), chosen, settings, dear.get(i));
+        return FitCase.of(axle, i, wheels.get(i), chosen, settings, dear.get(i));
     }
 
     int sides() {

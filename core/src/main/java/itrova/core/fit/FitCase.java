@@ -30,18 +30,20 @@ final class FitCase {
     private @Nullable CaliperInWheel placed;
 
     FitCase(AxleEnd end, WheelProfile wheel, Optional<AxleLoad> load, Kit kit, ShopSettings settings) {
-        this(end, wheel, load, kit, settings, new HashMap<>());
+        this(end, wheel, load, kit, settings, Worked.NOTHING, new HashMap<>());
     }
 
-    /** A case that shares what is dear to work out with others of the same side. */
-    FitCase(
-            AxleEnd end,
-            WheelProfile wheel,
-            Optional<AxleLoad> load,
-            Kit kit,
-            ShopSettings settings,
-            Map<Object, Finding> dear) {
-        this(end, wheel, load, kit, settings, Worked.NOTHING, dear);
+    /** One side of an axle; what is dear to work out is shared with others of the same side. */
+    static FitCase of(
+            AxleCase axle, int side, WheelProfile wheel, Kit kit, ShopSettings settings, Map<Object, Finding> dear) {
+        return new FitCase(
+                axle.ends().get(side),
+                wheel,
+                axle.load(),
+                kit,
+                settings,
+                Worked.NOTHING.withSpacer(axle.spacer()),
+                dear);
     }
 
     private FitCase(

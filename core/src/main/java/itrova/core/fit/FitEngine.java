@@ -5,6 +5,7 @@ import itrova.core.kit.Kit;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleLoad;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Optional;
 
@@ -64,7 +65,7 @@ public final class FitEngine {
             AxleCase axle, List<WheelProfile> wheels, Kit kit, ShopSettings settings, List<Check> checks) {
         List<Finding> findings = new ArrayList<>();
         for (int i = 0; i < wheels.size(); i++) {
-            FitCase side = new FitCase(axle.ends().get(i), wheels.get(i), axle.load(), kit, settings);
+            FitCase side = FitCase.of(axle, i, wheels.get(i), kit, settings, new HashMap<>());
             findings.addAll(Mending.usual(checks, side).findings());
         }
         return KitReport.of(kit, findings);

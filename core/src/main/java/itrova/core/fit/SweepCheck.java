@@ -36,7 +36,7 @@ final class SweepCheck implements Check {
     }
 
     /** A part with the least gap it wants. */
-    private record Wanting(Mover mover, double gap, boolean isCaliper) {}
+    record Wanting(Mover mover, double gap, boolean isCaliper) {}
 
     /** A meeting with its margin. */
     private record Judged(Meeting meeting, Measured margin, double wanted) {}
@@ -139,9 +139,7 @@ final class SweepCheck implements Check {
 
     private static Optional<Judged> least(FitCase c, Measured midPlane) {
         Surroundings around = c.end().around();
-        Sweep sweep = new Sweep(
-                c.end().kind().isSteered() ? around.steering() : Optional.empty(),
-                around.travel().orElseThrow());
+        Sweep sweep = sweepOf(c);
         Judged best = null;
         for (Wanting part : movers(c, midPlane.value())) {
             for (Box box : around.chassis().orElseThrow()) {
@@ -158,6 +156,14 @@ final class SweepCheck implements Check {
             }
         }
         return Optional.ofNullable(best);
+    }
+
+    /** How the wheel of this end moves; its travel must be known. */
+    static Sweep sweepOf(FitCase c) {
+        Surroundings around = c.end().around();
+        return new Sweep(
+                c.end().kind().isSteered() ? around.steering() : Optional.empty(),
+                around.travel().orElseThrow());
     }
 
     private static Judged judged(FitCase c, Measured midPlane, Wanting part, Meeting m) {
@@ -181,7 +187,7 @@ final class SweepCheck implements Check {
         return new Judged(m, margin, part.gap());
     }
 
-    private static List<Wanting> movers(FitCase c, double midPlane) {
+    static List<Wanting> movers(FitCase c, double midPlane) {
         List<Wanting> parts = new ArrayList<>();
         double steered = c.settings().of(Limit.STEERED_GAP);
         double turn = InboardCheck.clock(c).orElse(0);

@@ -1,7 +1,6 @@
 package itrova.server.api;
 
 import itrova.core.fit.KitReport;
-import itrova.core.fit.ShopSettings;
 import itrova.core.fit.Verdict;
 import itrova.core.guide.NextReading;
 import itrova.core.measure.Opened;
@@ -59,11 +58,7 @@ class AdviceController {
         AxleRecord record = bench.record(row);
         List<KitReport> reports = bench.match(record);
         NextReading.Advice advice = NextReading.advise(
-                record.toCase(List.of(Side.values())),
-                record.readings(),
-                reports,
-                families.all(),
-                ShopSettings.DEFAULTS);
+                record.toCase(List.of(Side.values())), record.readings(), reports, families.all(), bench.settings());
         return new AdviceView(
                 advice.ranked().stream()
                         .limit(MOST_SHOWN)

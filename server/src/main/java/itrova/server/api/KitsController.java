@@ -65,7 +65,7 @@ class KitsController {
                 k.terms().priceCents(),
                 k.terms().leadDays(),
                 k.terms().reversible(),
-                k.caliper().outline().isPresent(),
+                k.caliper().hasShape(),
                 k.terms().missing().size(),
                 k.notes());
     }

@@ -1,76 +1,89 @@
 package itrova.server.api;
 
 import itrova.core.fit.CheckId;
-import itrova.core.fit.Explanation;
-import itrova.core.fit.Finding;
+import itrova.core.fit.Cost;
 import itrova.core.fit.KitReport;
+import itrova.core.fit.Search;
 import itrova.core.fit.Verdict;
-import itrova.core.fit.Work;
 import itrova.core.kit.Kit;
-import itrova.core.quantity.Component;
-import itrova.core.quantity.Measured;
-import itrova.core.vehicle.Side;
+import itrova.server.api.MatchRows.CellView;
+import itrova.server.api.MatchRows.RowView;
 import itrova.server.security.Person;
 import itrova.server.store.EventStore;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
 import itrova.server.store.KitStore;
+import itrova.server.store.LikedKitStore;
 import itrova.server.store.NotFoundException;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Size;
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The match table: every kit against every check, and the choice. */
+/** The match table: every kit against every check, narrowed, sorted and paged; reports, comparison, and the choice. */
 @RestController
 @RequestMapping("/api/axles/{axleId}")
 class MatchController {
+    private static final int MOST_ROWS = 200;
+    private static final int MOST_COMPARED = 4;
+
     private final Workbench bench;
+    private final MatchRows table;
     private final JobStore jobs;
     private final KitStore kits;
+    private final LikedKitStore liked;
     private final EventStore events;
     private final CurrentPerson me;
 
-    MatchController(Workbench bench, JobStore jobs, KitStore kits, EventStore events, CurrentPerson me) {
+    MatchController(
+            Workbench bench,
+            MatchRows table,
+            JobStore jobs,
+            KitStore kits,
+            LikedKitStore liked,
+            EventStore events,
+            CurrentPerson me) {
         this.bench = bench;
+        this.table = table;
         this.jobs = jobs;
         this.kits = kits;
+        this.liked = liked;
         this.events = events;
         this.me = me;
     }
 
-    /** One check of a kit: the worse of its sides. */
-    record CellView(
-            CheckId check,
-            Side side,
-            Verdict verdict,
-            @Nullable Double margin,
-            @Nullable Double doubt,
-            String unit,
-            boolean sidesDiffer) {}
+    /** How the rows are ordered. */
+    enum Sort {
+        BEST,
+        FULL_COST,
+        LEAD_TIME,
+        WORK,
+        NAME,
+        MARGIN
+    }
 
-    record RowView(
-            String code,
-            String name,
-            String supplier,
-            long priceCents,
-            int leadDays,
-            boolean reversible,
-            Verdict verdict,
-            List<CellView> cells) {}
+    record CheckView(CheckId id, String title, int number, boolean critical) {}
 
-    record CheckView(CheckId id, String title, int number) {}
+    record CountView(Verdict verdict, int count) {}
+
+    record HeldView(CheckId check, String title, int count) {}
 
     record MatchView(
             long axleId,
@@ -82,67 +95,79 @@ class MatchController {
             @Nullable String chosenKit,
             int kitsForOtherEnds,
             List<CheckView> checks,
+            List<CountView> counts,
+            List<HeldView> heldBy,
+            int total,
             List<RowView> rows,
+            Set<String> liked,
+            String stamp,
             List<String> notChecked) {}
 
-    record InputView(String name, double value, double doubt, String unit, List<String> sources) {}
-
-    /** One finding with the answer to "why?". */
-    record FindingView(
-            CheckId check,
-            String title,
-            Side side,
-            Verdict verdict,
-            @Nullable Double margin,
-            @Nullable Double doubt,
-            String unit,
-            String why,
-            String formula,
-            List<InputView> inputs,
-            String source,
-            String nextMove,
-            @Nullable WorkView work,
-            @Nullable Double workedMargin,
-            @Nullable Double workedDoubt) {}
-
-    record WorkView(
-            String title,
-            String sentence,
-            String who,
-            int minutes,
-            long cents,
-            boolean reversible,
-            String hold,
-            String caution) {}
+    record OptionView(String code, String name, String group, long priceCents, int leadDays) {}
 
     record KitReportView(
             String code,
             String name,
             String supplier,
             long priceCents,
+            long fullCents,
             int leadDays,
+            int workMinutes,
             boolean reversible,
             boolean returnable,
             String parkingBrake,
             List<String> box,
             List<String> missing,
             List<String> notes,
+            List<String> needs,
+            List<String> contradictions,
+            List<OptionView> options,
+            String bracket,
+            boolean hasOutline,
             Verdict verdict,
-            List<FindingView> findings) {}
+            List<FindingViews.FindingView> findings) {}
 
     record ChoiceRequest(
             int version, @Nullable @Size(max = 40) String kit) {}
 
+    /** What of the table is wanted. */
+    record Wanted(
+            String text,
+            @Nullable Verdict verdict,
+            @Nullable CheckId held,
+            boolean onlyLiked,
+            Sort sort,
+            @Nullable CheckId by,
+            int offset,
+            int limit) {
+        static final Wanted ALL = new Wanted("", null, null, false, Sort.BEST, null, 0, MOST_ROWS);
+    }
+
     @GetMapping("/match")
-    MatchView match(@PathVariable long axleId) {
+    MatchView match(
+            @PathVariable long axleId,
+            @RequestParam(defaultValue = "") String text,
+            @RequestParam(required = false) @Nullable Verdict verdict,
+            @RequestParam(required = false) @Nullable CheckId held,
+            @RequestParam(defaultValue = "false") boolean onlyLiked,
+            @RequestParam(defaultValue = "BEST") Sort sort,
+            @RequestParam(required = false) @Nullable CheckId by,
+            @RequestParam(defaultValue = "0") int offset,
+            @RequestParam(defaultValue = "100") int limit) {
+        return view(axleId, new Wanted(text, verdict, held, onlyLiked, sort, by, offset, limit));
+    }
+
+    private MatchView view(long axleId, Wanted wanted) {
         AxleRow row = bench.axle(axleId);
         JobStore.JobRow job = jobs.job(row.jobId());
-        List<KitReport> reports = bench.match(row);
-        List<CheckView> checks = java.util.Arrays.stream(CheckId.values())
-                .filter(id ->
-                        reports.isEmpty() || reports.get(0).findings().stream().anyMatch(f -> f.check() == id))
-                .map(id -> new CheckView(id, id.title(), id.tradeNumber()))
+        List<RowView> all = table.of(row);
+        Set<String> likes = liked.of(axleId, me.get().id());
+        List<RowView> narrowed = all.stream()
+                .filter(r -> isWanted(r, wanted, likes))
+                .sorted(order(wanted))
                 .toList();
+        int from = Math.max(0, Math.min(wanted.offset(), narrowed.size()));
+        int to = Math.min(narrowed.size(), from + Math.max(1, Math.min(MOST_ROWS, wanted.limit())));
         return new MatchView(
                 axleId,
                 row.jobId(),
@@ -151,52 +176,111 @@ class MatchController {
                 row.name(),
                 job.mustBeReversible(),
                 row.chosenKit().orElse(null),
-                kits.all().size() - reports.size(),
-                checks,
-                reports.stream().map(MatchController::row).toList(),
+                kits.all().size() - all.size(),
+                checks(all),
+                Arrays.stream(Verdict.values())
+                        .map(v -> new CountView(v, (int)
+                                all.stream().filter(r -> r.verdict() == v).count()))
+                        .toList(),
+                held(all),
+                narrowed.size(),
+                narrowed.subList(from, to),
+                likes,
+                table.stamp(row),
                 CheckId.notChecked());
     }
 
-    private static RowView row(KitReport report) {
-        Kit kit = report.kit();
-        List<CellView> cells = new ArrayList<>();
-        for (CheckId id : CheckId.values()) {
-            List<Finding> sides =
-                    report.findings().stream().filter(f -> f.check() == id).toList();
-            sides.stream()
-                    .max(Comparator.comparing(Finding::verdict)
-                            .thenComparing(
-                                    Comparator.comparingDouble(Finding::score).reversed()))
-                    .ifPresent(f -> cells.add(new CellView(
-                            id,
-                            f.side(),
-                            f.verdict(),
-                            f.margin().map(Measured::value).orElse(null),
-                            f.margin().map(Measured::expanded).orElse(null),
-                            f.unit(),
-                            sides.stream().map(Finding::verdict).distinct().count() > 1)));
-        }
-        return new RowView(
-                kit.code(),
-                kit.name(),
-                kit.supplier(),
-                kit.terms().priceCents(),
-                kit.terms().leadDays(),
-                kit.terms().reversible(),
-                report.verdict(),
-                cells);
+    private static boolean isWanted(RowView r, Wanted w, Set<String> likes) {
+        String text = w.text().strip().toLowerCase(Locale.ROOT);
+        return (w.verdict() == null || r.verdict() == w.verdict())
+                && (w.held() == null || r.heldBy() == w.held())
+                && (!w.onlyLiked() || likes.contains(r.code()))
+                && (text.isEmpty()
+                        || (r.code() + " " + r.name() + " " + r.supplier())
+                                .toLowerCase(Locale.ROOT)
+                                .contains(text));
+    }
+
+    /** The rows come best first; a stable sort keeps that among equals. */
+    private static Comparator<RowView> order(Wanted w) {
+        return switch (w.sort()) {
+            case BEST -> (a, b) -> 0;
+            case FULL_COST -> Comparator.comparingLong(RowView::fullCents);
+            case LEAD_TIME -> Comparator.comparingInt(RowView::leadDays);
+            case WORK -> Comparator.comparingInt(RowView::workMinutes);
+            case NAME -> Comparator.comparing(RowView::code);
+            case MARGIN -> Comparator.comparingDouble((RowView r) -> -left(r, w.by()));
+        };
+    }
+
+    /** What is left of a check's margin after its doubt; least where it is not known. */
+    private static double left(RowView row, @Nullable CheckId check) {
+        return row.cells().stream()
+                .filter(c -> c.check() == check && c.margin() != null)
+                .mapToDouble(c -> Objects.requireNonNull(c.margin()) - Objects.requireNonNull(c.doubt()))
+                .findFirst()
+                .orElse(-Double.MAX_VALUE);
+    }
+
+    private static List<CheckView> checks(List<RowView> rows) {
+        Set<CheckId> made = rows.stream()
+                .flatMap(r -> r.cells().stream())
+                .map(CellView::check)
+                .collect(java.util.stream.Collectors.toCollection(() -> java.util.EnumSet.noneOf(CheckId.class)));
+        return Arrays.stream(CheckId.values())
+                .filter(id -> made.isEmpty() || made.contains(id))
+                .map(id -> new CheckView(id, id.title(), id.tradeNumber(), id.isCritical()))
+                .toList();
+    }
+
+    private static List<HeldView> held(List<RowView> rows) {
+        Map<CheckId, Integer> counts = new EnumMap<>(CheckId.class);
+        rows.forEach(r -> {
+            if (r.heldBy() != null) {
+                counts.merge(r.heldBy(), 1, Integer::sum);
+            }
+        });
+        return counts.entrySet().stream()
+                .map(e -> new HeldView(e.getKey(), e.getKey().title(), e.getValue()))
+                .toList();
+    }
+
+    /** Whether anything in the table could have changed: the page asks now and then. */
+    @GetMapping("/match-stamp")
+    Map<String, String> stamp(@PathVariable long axleId) {
+        return Map.of("stamp", table.stamp(bench.axle(axleId)));
     }
 
     @GetMapping("/match/{code}")
     KitReportView report(@PathVariable long axleId, @PathVariable String code) {
-        KitReport report = bench.report(bench.axle(axleId), code);
+        return view(bench.report(bench.axle(axleId), code));
+    }
+
+    /** Up to four kits side by side. */
+    @GetMapping("/compare")
+    List<KitReportView> compare(@PathVariable long axleId, @RequestParam List<String> kit) {
+        if (kit.isEmpty() || kit.size() > MOST_COMPARED) {
+            throw BadInputException.of(
+                    "kit", String.join(", ", kit), "Choose one to " + MOST_COMPARED + " kits to compare.");
+        }
+        AxleRow row = bench.axle(axleId);
+        return kit.stream()
+                .distinct()
+                .map(code -> view(bench.report(row, code)))
+                .toList();
+    }
+
+    static KitReportView view(KitReport report) {
         Kit kit = report.kit();
+        Cost cost = Search.fullCost(report);
         return new KitReportView(
                 kit.code(),
                 kit.name(),
                 kit.supplier(),
                 kit.terms().priceCents(),
-                kit.terms().leadDays(),
+                cost.cents(),
+                cost.leadDays(),
+                cost.minutes(),
                 kit.terms().reversible(),
                 kit.terms().returnable(),
                 kit.terms().parkingBrake(),
@@ -205,49 +289,36 @@ class MatchController {
                         .map(m -> m.quantity() + " × " + m.name())
                         .toList(),
                 kit.notes(),
-                report.verdict(),
-                report.findings().stream().map(MatchController::finding).toList());
-    }
-
-    static FindingView finding(Finding f) {
-        Explanation e = f.explain();
-        return new FindingView(
-                f.check(),
-                f.check().title(),
-                f.side(),
-                f.verdict(),
-                f.margin().map(Measured::value).orElse(null),
-                f.margin().map(Measured::expanded).orElse(null),
-                f.unit(),
-                e.why(),
-                e.formula(),
-                e.inputs().stream()
-                        .map(i -> new InputView(
-                                i.name(),
-                                i.value().value(),
-                                i.value().expanded(),
-                                i.unit(),
-                                i.value().components().stream()
-                                        .map(Component::source)
-                                        .toList()))
+                kit.choices().needs(),
+                kit.choices().clashes().stream()
+                        .map(c -> "The papers say both “" + c.one() + "” and “" + c.other() + "” (" + c.figure() + ").")
                         .toList(),
-                e.source(),
-                f.nextMove(),
-                f.work().map(MatchController::work).orElse(null),
-                f.worked().map(Measured::value).orElse(null),
-                f.worked().map(Measured::expanded).orElse(null));
+                kit.choices().options().stream()
+                        .map(o -> new OptionView(o.code(), o.name(), o.group(), o.priceCents(), o.leadDays()))
+                        .toList(),
+                kit.bracket().mount().way().word()
+                        + (kit.bracket().mount().orientation().isEmpty()
+                                ? ""
+                                : ", " + kit.bracket().mount().orientation()),
+                kit.caliper().hasShape(),
+                report.verdict(),
+                report.findings().stream().map(FindingViews::finding).toList());
     }
 
-    private static WorkView work(Work w) {
-        return new WorkView(
-                w.kind().title(),
-                w.sentence(),
-                w.kind().who(),
-                w.kind().minutes(),
-                w.kind().cents(),
-                w.kind().isReversible(),
-                w.kind().hold(),
-                w.kind().caution());
+    @PutMapping("/liked/{code}")
+    Set<String> like(@PathVariable long axleId, @PathVariable String code) {
+        liked.like(bench.axle(axleId).id(), kitId(code), me.get().id());
+        return liked.of(axleId, me.get().id());
+    }
+
+    @DeleteMapping("/liked/{code}")
+    Set<String> forget(@PathVariable long axleId, @PathVariable String code) {
+        liked.forget(bench.axle(axleId).id(), kitId(code), me.get().id());
+        return liked.of(axleId, me.get().id());
+    }
+
+    private long kitId(String code) {
+        return kits.id(code).orElseThrow(() -> new NotFoundException("Kit " + code));
     }
 
     @PutMapping("/choice")
@@ -256,9 +327,8 @@ class MatchController {
         AxleRow row = bench.axle(axleId);
         Person person = me.get();
         Optional<String> code = Optional.ofNullable(body.kit());
-        Optional<Long> kitId = code.map(c -> kits.id(c).orElseThrow(() -> new NotFoundException("Kit " + c)));
-        jobs.choose(axleId, body.version(), kitId);
+        jobs.choose(axleId, body.version(), code.map(this::kitId));
         events.add(row.jobId(), axleId, EventStore.Kind.KIT_CHOSEN, code.orElse("none"), Map.of(), person.id());
-        return match(axleId);
+        return view(axleId, Wanted.ALL);
     }
 }

@@ -83,7 +83,7 @@ class OrderController {
             OrderGate.State gate,
             String gateText,
             boolean signable,
-            List<MatchController.FindingView> holding,
+            List<FindingViews.FindingView> holding,
             @Nullable SignatureView signature,
             @Nullable Instant placedAt,
             @Nullable String placedBy,
@@ -163,7 +163,7 @@ class OrderController {
                 s.gate().state(),
                 gateText(s),
                 s.gate().state() == OrderGate.State.HELD && s.signature().isEmpty(),
-                s.gate().holding().stream().map(MatchController::finding).toList(),
+                s.gate().holding().stream().map(FindingViews::finding).toList(),
                 s.signature()
                         .map(e -> new SignatureView(e.by(), e.at(), e.payload().getOrDefault("reason", "")))
                         .orElse(null),

@@ -4,10 +4,14 @@ import itrova.core.clearance.CaliperInWheel;
 import itrova.core.clearance.SectionGap;
 import itrova.core.clearance.WheelProfile;
 import itrova.core.clearance.WheelProfile.DoubtfulStep;
+import itrova.core.fit.AxleCase;
 import itrova.core.fit.CheckId;
 import itrova.core.fit.Finding;
+import itrova.core.fit.FitEngine;
 import itrova.core.fit.KitReport;
+import itrova.core.fit.Limit;
 import itrova.core.fit.ShopSettings;
+import itrova.core.fit.SweptPose;
 import itrova.core.geometry.Outline;
 import itrova.core.geometry.Point;
 import itrova.core.kit.Kit;
@@ -15,10 +19,17 @@ import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
+import itrova.core.vehicle.Surroundings.Steering;
+import itrova.core.vehicle.Surroundings.Travel;
+import itrova.core.vehicle.Wheel;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
+import itrova.server.store.NotFoundException;
+import itrova.server.store.WheelStore;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -26,16 +37,20 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The wheel section: what is needed to draw a kit's caliper in the wheel, to scale. */
+/** The wheel section: what is needed to draw a kit's caliper in the wheel, to scale, and the wheel's motion from above. */
 @RestController
 @RequestMapping("/api/axles/{axleId}")
 class SectionController {
+    private static final Set<CheckId> SHOWN = Set.of(CheckId.BARREL, CheckId.SPOKES, CheckId.INBOARD, CheckId.SWEEP);
+
     private final Workbench bench;
     private final JobStore jobs;
+    private final WheelStore wheels;
 
-    SectionController(Workbench bench, JobStore jobs) {
+    SectionController(Workbench bench, JobStore jobs, WheelStore wheels) {
         this.bench = bench;
         this.jobs = jobs;
+        this.wheels = wheels;
     }
 
     record PointView(double x, double r) {}
@@ -51,7 +66,16 @@ class SectionController {
             double doubt,
             double required,
             boolean padsWorn,
-            MatchController.FindingView finding) {}
+            FindingViews.FindingView finding) {}
+
+    /** A gap at the pad wear asked for. */
+    record GapAtView(
+            CheckId check, PointView onCaliper, PointView onWheel, double size, double doubt, double required) {}
+
+    record WheelChoice(String code, String name) {}
+
+    /** Something that stands still beside the caliper, in the wheel's frame. */
+    record ObstacleView(String name, double xFrom, double xTo, double rFrom, double rTo) {}
 
     record SectionView(
             long axleId,
@@ -61,6 +85,8 @@ class SectionController {
             Side side,
             String kit,
             String kitName,
+            @Nullable String wheel,
+            List<WheelChoice> wheels,
             boolean sliding,
             double wearTravel,
             List<WallStepView> barrel,
@@ -69,7 +95,7 @@ class SectionController {
             @Nullable Double backspacing,
             @Nullable Double wheelPad,
             @Nullable Double wheelBore,
-            List<PointView> outline,
+            List<List<PointView>> outlines,
             double outlineDoubt,
             double discInner,
             double discOuter,
@@ -77,22 +103,38 @@ class SectionController {
             double hatThickness,
             double hatInside,
             double midPlane,
+            List<ObstacleView> obstacles,
             List<GapView> gaps,
-            List<MatchController.FindingView> findings) {}
+            List<GapAtView> gapsAt,
+            boolean canMove,
+            List<FindingViews.FindingView> findings) {}
 
+    /** @param wear share of the pads' wear, 0 new to 1 worn out */
     @GetMapping("/section")
-    SectionView section(@PathVariable long axleId, @RequestParam String kit, @RequestParam Side side) {
+    SectionView section(
+            @PathVariable long axleId,
+            @RequestParam String kit,
+            @RequestParam Side side,
+            @RequestParam(required = false) @Nullable String wheel,
+            @RequestParam(defaultValue = "0") double wear) {
         AxleRow row = bench.axle(axleId);
-        KitReport report = bench.report(row, kit);
-        AxleEnd end = bench.record(row).end(side);
+        ShopSettings settings = bench.settings();
+        AxleCase found = bench.record(row).toCase(List.of(Side.values()));
+        AxleCase axle = wheel == null || wheel.isBlank() ? found : found.withWheel(wheel(wheel));
+        KitReport report = FitEngine.report(axle, bench.kit(kit), settings);
+        AxleEnd end = axle.ends().get(side.ordinal());
         Kit k = report.kit();
-        WheelProfile wheel = WheelProfile.of(end);
-        CaliperInWheel placed = new CaliperInWheel(end, wheel, k);
+        WheelProfile profile = WheelProfile.of(end);
+        CaliperInWheel placed = new CaliperInWheel(end, profile, k);
         List<GapView> gaps = new ArrayList<>();
-        double base = ShopSettings.DEFAULTS.of(Limit.TURNING_GAP) + ShopSettings.DEFAULTS.turningDeduction();
+        List<GapAtView> gapsAt = new ArrayList<>();
+        double base = settings.of(Limit.TURNING_GAP) + settings.turningDeduction();
         double weights = end.length(Callout.WHEEL_WEIGHTS).map(Measured::value).orElse(0.0);
+        double share = Math.max(0, Math.min(1, wear));
         placed.toBarrel().ifPresent(g -> gaps.add(gap(report, side, CheckId.BARREL, g, base + weights)));
         placed.toSpokes().ifPresent(g -> gaps.add(gap(report, side, CheckId.SPOKES, g, base)));
+        placed.toBarrelAt(share).ifPresent(g -> gapsAt.add(gapAt(CheckId.BARREL, g, base + weights)));
+        placed.toSpokesAt(share).ifPresent(g -> gapsAt.add(gapAt(CheckId.SPOKES, g, base)));
         return new SectionView(
                 axleId,
                 row.jobId(),
@@ -101,15 +143,19 @@ class SectionController {
                 side,
                 k.code(),
                 k.name(),
+                end.otherWheel().map(Wheel::code).orElse(null),
+                wheels.all().stream()
+                        .map(w -> new WheelChoice(w.code(), w.name()))
+                        .toList(),
                 k.caliper().sliding(),
                 k.caliper().wearTravel(),
-                wheel.barrel().stream().map(SectionController::step).toList(),
-                wheel.spokes().stream().map(SectionController::step).toList(),
+                profile.barrel().stream().map(SectionController::step).toList(),
+                profile.spokes().stream().map(SectionController::step).toList(),
                 weights,
                 value(end, Callout.WHEEL_BACKSPACING),
                 value(end, Callout.WHEEL_PAD),
                 value(end, Callout.WHEEL_BORE),
-                placed.outline(false).map(SectionController::points).orElse(List.of()),
+                placed.outlines(false).stream().map(SectionController::points).toList(),
                 k.caliper().outlineTolerance(),
                 k.disc().hatInside().value() / 2,
                 k.disc().diameter().value() / 2,
@@ -117,11 +163,32 @@ class SectionController {
                 k.disc().hatThickness().value(),
                 k.disc().hatInside().value(),
                 placed.midPlane().value(),
+                obstacles(end, k, placed),
                 gaps,
+                gapsAt,
+                SweptPose.of(end, k, settings, 0, 0).isPresent(),
                 report.findings().stream()
-                        .filter(f -> f.side() == side && (f.check() == CheckId.BARREL || f.check() == CheckId.SPOKES))
-                        .map(MatchController::finding)
+                        .filter(f -> f.side() == side && SHOWN.contains(f.check()))
+                        .map(FindingViews::finding)
                         .toList());
+    }
+
+    private Wheel wheel(String code) {
+        return wheels.find(code).orElseThrow(() -> new NotFoundException("Wheel " + code));
+    }
+
+    /** Obstacles moved from the bracket face's frame into the wheel's; none until it is known where the hub face is. */
+    private static List<ObstacleView> obstacles(AxleEnd end, Kit kit, CaliperInWheel placed) {
+        Optional<Double> face = itrova.core.measure.DerivedValues.hubFace(end).map(Measured::value);
+        if (face.isEmpty()) {
+            return List.of();
+        }
+        double shift =
+                face.get() - kit.disc().hatDepth().value() - placed.midPlane().value();
+        return itrova.core.clearance.CaliperBeside.obstacles(end).stream()
+                .map(s -> s.obstacle())
+                .map(o -> new ObstacleView(o.name(), o.xFrom() - shift, o.xTo() - shift, o.rFrom(), o.rTo()))
+                .toList();
     }
 
     private static @Nullable Double value(AxleEnd end, Callout callout) {
@@ -141,6 +208,16 @@ class SectionController {
         return new PointView(p.x(), p.r());
     }
 
+    private static GapAtView gapAt(CheckId check, SectionGap g, double required) {
+        return new GapAtView(
+                check,
+                point(g.gap().onOutline()),
+                point(g.gap().onWall()),
+                g.size().value(),
+                g.size().expanded(),
+                required);
+    }
+
     private static GapView gap(KitReport report, Side side, CheckId check, SectionGap g, double required) {
         Finding finding = report.findings().stream()
                 .filter(f -> f.check() == check && f.side() == side)
@@ -154,6 +231,81 @@ class SectionController {
                 g.size().expanded(),
                 required,
                 g.padsWorn(),
-                MatchController.finding(finding));
+                FindingViews.finding(finding));
+    }
+
+    record FromAboveView(double x, double forward) {}
+
+    record ShapeView(String part, List<FromAboveView> outline) {}
+
+    record BoxView(
+            String name, double xFrom, double xTo, double forwardFrom, double forwardTo, double upFrom, double upTo) {}
+
+    record DistanceView(String part, String box, double distance, double wanted) {}
+
+    record PoseView(
+            double lockIn,
+            double lockOut,
+            double bump,
+            double droop,
+            double steer,
+            double lift,
+            List<ShapeView> shapes,
+            List<BoxView> boxes,
+            List<DistanceView> distances) {}
+
+    /**
+     * The wheel from above at one angle of steering and one place of the travel.
+     *
+     * @param steer steering (degrees), turned in positive
+     * @param lift travel (mm), up positive
+     */
+    @GetMapping("/pose")
+    PoseView pose(
+            @PathVariable long axleId,
+            @RequestParam String kit,
+            @RequestParam Side side,
+            @RequestParam(required = false) @Nullable String wheel,
+            @RequestParam(defaultValue = "0") double steer,
+            @RequestParam(defaultValue = "0") double lift) {
+        AxleEnd found = bench.record(bench.axle(axleId)).end(side);
+        AxleEnd end = wheel == null || wheel.isBlank() ? found : found.withWheel(wheel(wheel));
+        Optional<Steering> steering = end.around().steering();
+        Travel travel = end.around().travel().orElse(new Travel(0, 0, 0));
+        double in = steering.map(Steering::lockIn).orElse(0.0);
+        double out = steering.map(Steering::lockOut).orElse(0.0);
+        double angle = Math.max(-out, Math.min(in, steer));
+        double height = Math.max(-travel.droop(), Math.min(travel.bump(), lift));
+        SweptPose pose = SweptPose.of(end, bench.kit(kit), bench.settings(), angle, height)
+                .orElseThrow(
+                        () -> new ConflictException(
+                                "The wheel cannot be moved yet: hub face, travel and, where steered, king-pin axis and locks are wanted. Enter them under “Around the wheel”."));
+        return new PoseView(
+                in,
+                out,
+                travel.bump(),
+                travel.droop(),
+                angle,
+                height,
+                pose.shapes().stream()
+                        .map(s -> new ShapeView(
+                                s.part(),
+                                s.outline().stream()
+                                        .map(p -> new FromAboveView(p.x(), p.f()))
+                                        .toList()))
+                        .toList(),
+                end.around().chassis().orElse(List.of()).stream()
+                        .map(b -> new BoxView(
+                                b.name(),
+                                b.low().x(),
+                                b.high().x(),
+                                b.low().f(),
+                                b.high().f(),
+                                b.low().z(),
+                                b.high().z()))
+                        .toList(),
+                pose.distances().stream()
+                        .map(d -> new DistanceView(d.part(), d.box(), d.distance(), d.wanted()))
+                        .toList());
     }
 }

@@ -54,9 +54,10 @@ class SecurityConfiguration {
                                 HttpMethod.POST,
                                 "/api/axles/*/order/signature",
                                 "/api/kits/import",
+                                "/api/wheels/import",
                                 "/api/families/import")
                         .hasRole(lead)
-                        .requestMatchers(HttpMethod.PUT, "/api/instruments/**")
+                        .requestMatchers(HttpMethod.PUT, "/api/instruments/**", "/api/limits/**")
                         .hasRole(lead)
                         .requestMatchers("/api/**")
                         .hasAnyRole(lead, mechanic)

@@ -44,11 +44,16 @@ public class KitStore {
         return Optional.ofNullable(current().ids().get(code));
     }
 
-    private Cached current() {
-        String stamp = jdbc.sql(
+    /** Changes whenever the catalogue does. */
+    public String stamp() {
+        return jdbc.sql(
                         "SELECT CONCAT(COUNT(*), '/', COALESCE(SUM(version), 0), '/', COALESCE(MAX(changed_at), '')) FROM kit")
                 .query(String.class)
                 .single();
+    }
+
+    private Cached current() {
+        String stamp = stamp();
         Cached now = cached;
         if (!now.stamp().equals(stamp)) {
             now = load(stamp);

@@ -103,6 +103,14 @@ public class ReadingStore {
         insert(axleId, "TAKEN", r, personId);
     }
 
+    /** Changes whenever a reading of the axle is taken, corrected or withdrawn. */
+    public long stamp(long axleId) {
+        return jdbc.sql("SELECT COALESCE(MAX(id), 0) FROM reading WHERE axle_id = :axle")
+                .param("axle", axleId)
+                .query(Long.class)
+                .single();
+    }
+
     /** Withdraws a standing reading of the axle. */
     public void withdraw(long axleId, long readingId, String clientId, long personId) {
         if (isRecorded(clientId)) {

@@ -1,0 +1,135 @@
+package itrova.server.api;
+
+import itrova.core.vehicle.Side;
+import itrova.core.vehicle.Surroundings;
+import itrova.server.api.AroundText.SideText;
+import itrova.server.store.JobStore;
+import itrova.server.store.JobStore.AxleRow;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What stands around the wheels of an axle, and how they move there. */
+@RestController
+@RequestMapping("/api/axles/{axleId}/around")
+class AroundController {
+    private final Workbench bench;
+    private final JobStore jobs;
+    private final CurrentPerson me;
+
+    AroundController(Workbench bench, JobStore jobs, CurrentPerson me) {
+        this.bench = bench;
+        this.jobs = jobs;
+        this.me = me;
+    }
+
+    record AroundView(
+            long axleId,
+            long jobId,
+            String jobTitle,
+            String name,
+            int version,
+            boolean steered,
+            SideText left,
+            SideText right,
+            List<StandingView> shapes) {}
+
+    /** Boxes and obstacles of one side in mm, to be drawn. */
+    record StandingView(
+            Side side,
+            String name,
+            boolean onChassis,
+            double xFrom,
+            double xTo,
+            double forwardFrom,
+            double forwardTo,
+            double upFrom,
+            double upTo,
+            double clockFrom,
+            double clockTo,
+            double rFrom,
+            double rTo) {}
+
+    record AroundChange(
+            int version, @NotNull SideText left, @NotNull SideText right) {}
+
+    @GetMapping
+    AroundView around(@PathVariable long axleId) {
+        AxleRow row = bench.axle(axleId);
+        AroundText text = new AroundText(me.get().unitSystem());
+        return new AroundView(
+                axleId,
+                row.jobId(),
+                jobs.job(row.jobId()).title(),
+                row.name(),
+                row.version(),
+                row.form().kind().isSteered(),
+                text.write(side(row, Side.LEFT)),
+                text.write(side(row, Side.RIGHT)),
+                java.util.Arrays.stream(Side.values())
+                        .flatMap(side -> shapes(side, side(row, side)))
+                        .toList());
+    }
+
+    private static Surroundings side(AxleRow row, Side side) {
+        return row.around().getOrDefault(side, Surroundings.UNSEEN);
+    }
+
+    private static java.util.stream.Stream<StandingView> shapes(Side side, Surroundings s) {
+        return java.util.stream.Stream.concat(
+                s.chassis().orElse(List.of()).stream()
+                        .map(b -> new StandingView(
+                                side,
+                                b.name(),
+                                true,
+                                b.low().x(),
+                                b.high().x(),
+                                b.low().f(),
+                                b.high().f(),
+                                b.low().z(),
+                                b.high().z(),
+                                0,
+                                0,
+                                0,
+                                0)),
+                s.inboard().orElse(List.of()).stream()
+                        .map(o -> new StandingView(
+                                side,
+                                o.name(),
+                                false,
+                                o.xFrom(),
+                                o.xTo(),
+                                0,
+                                0,
+                                0,
+                                0,
+                                o.window().from(),
+                                o.window().to(),
+                                o.rFrom(),
+                                o.rTo())));
+    }
+
+    @PutMapping
+    AroundView change(@PathVariable long axleId, @Valid @RequestBody AroundChange body) {
+        AroundText text = new AroundText(me.get().unitSystem());
+        Map<Side, Surroundings> sides = new EnumMap<>(Side.class);
+        put(sides, Side.LEFT, text.read("left", body.left()));
+        put(sides, Side.RIGHT, text.read("right", body.right()));
+        jobs.changeAround(axleId, body.version(), sides);
+        return around(axleId);
+    }
+
+    private static void put(Map<Side, Surroundings> sides, Side side, Surroundings s) {
+        if (!s.equals(Surroundings.UNSEEN)) {
+            sides.put(side, s);
+        }
+    }
+}

@@ -1,0 +1,90 @@
+package itrova.server.api;
+
+import itrova.core.fit.CheckId;
+import itrova.core.fit.Explanation;
+import itrova.core.fit.Finding;
+import itrova.core.fit.Verdict;
+import itrova.core.fit.Work;
+import itrova.core.quantity.Component;
+import itrova.core.quantity.Measured;
+import itrova.core.vehicle.Side;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** Findings and work as they are sent. */
+final class FindingViews {
+    private FindingViews() {}
+
+    record InputView(String name, double value, double doubt, String unit, List<String> sources) {}
+
+    /** One finding with the answer to "why?". */
+    record FindingView(
+            CheckId check,
+            String title,
+            boolean critical,
+            Side side,
+            Verdict verdict,
+            @Nullable Double margin,
+            @Nullable Double doubt,
+            String unit,
+            String why,
+            String formula,
+            List<InputView> inputs,
+            String source,
+            String nextMove,
+            @Nullable WorkView work,
+            @Nullable Double workedMargin,
+            @Nullable Double workedDoubt) {}
+
+    record WorkView(
+            String title,
+            String sentence,
+            String who,
+            int minutes,
+            long cents,
+            boolean reversible,
+            String hold,
+            String caution) {}
+
+    static FindingView finding(Finding f) {
+        Explanation e = f.explain();
+        return new FindingView(
+                f.check(),
+                f.check().title(),
+                f.check().isCritical(),
+                f.side(),
+                f.verdict(),
+                f.margin().map(Measured::value).orElse(null),
+                f.margin().map(Measured::expanded).orElse(null),
+                f.unit(),
+                e.why(),
+                e.formula(),
+                e.inputs().stream()
+                        .map(i -> new InputView(
+                                i.name(),
+                                i.value().value(),
+                                i.value().expanded(),
+                                i.unit(),
+                                i.value().components().stream()
+                                        .map(Component::source)
+                                        .toList()))
+                        .toList(),
+                e.source(),
+                f.nextMove(),
+                f.work().map(FindingViews::work).orElse(null),
+                f.worked().map(Measured::value).orElse(null),
+                f.worked().map(Measured::expanded).orElse(null));
+    }
+
+    static WorkView work(Work w) {
+        return new WorkView(
+                w.kind().title(),
+                w.sentence(),
+                w.kind().who(),
+                w.kind().minutes(),
+                w.kind().cents(),
+                w.kind().isReversible(),
+                w.kind().hold(),
+                w.kind().caution());
+    }
+}

@@ -1,0 +1,74 @@
+package itrova.server.api;
+
+import itrova.core.vehicle.Wheel;
+import itrova.formats.WheelDocument;
+import itrova.server.store.WheelStore;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Wheels that could be bought. */
+@RestController
+@RequestMapping("/api/wheels")
+class WheelsController {
+    private final WheelStore wheels;
+
+    WheelsController(WheelStore wheels) {
+        this.wheels = wheels;
+    }
+
+    record WheelView(
+            String code,
+            String name,
+            int lugs,
+            double circle,
+            double backspacing,
+            double leastBarrel,
+            @Nullable String seat,
+            String supplier,
+            long pairCents,
+            int leadDays) {}
+
+    record WheelsTaken(int taken) {}
+
+    @GetMapping
+    List<WheelView> all() {
+        return wheels.all().stream().map(WheelsController::view).toList();
+    }
+
+    private static WheelView view(Wheel w) {
+        return new WheelView(
+                w.code(),
+                w.name(),
+                w.lugs(),
+                w.circle().value(),
+                w.backspacing().value(),
+                w.barrel().stream().mapToDouble(s -> s.size().value()).min().orElse(0),
+                w.seat().orElse(null),
+                w.offer().supplier(),
+                w.offer().pairCents(),
+                w.offer().leadDays());
+    }
+
+    @GetMapping(value = "/document", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<String> document() {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"wheels.json\"")
+                .body(WheelDocument.write(wheels.all()));
+    }
+
+    @PostMapping(value = "/import", consumes = MediaType.APPLICATION_JSON_VALUE)
+    WheelsTaken take(@RequestParam(defaultValue = "wheels.json") String file, @RequestBody String text) {
+        List<Wheel> taken = WheelDocument.read(file, text);
+        wheels.save(taken);
+        return new WheelsTaken(taken.size());
+    }
+}

@@ -1,0 +1,370 @@
+<script setup lang="ts">
+import Button from "primevue/button";
+import { useToast } from "primevue/usetoast";
+import { computed, onMounted, ref, watch } from "vue";
+import { onBeforeRouteLeave } from "vue-router";
+import { client, toData, type Schemas } from "../../api/client";
+import { useAxle } from "../../shell/axleHead";
+import PressedRow from "../../shell/PressedRow.vue";
+import { useSession } from "../../shell/session";
+import { toMessage } from "../../shell/useLoad";
+import { useUndo } from "../../shell/useUndo";
+import AroundDrawing from "./AroundDrawing.vue";
+import FigureField from "./FigureField.vue";
+
+type SideText = Schemas["SideText"];
+
+const axle = useAxle();
+const session = useSession();
+const toast = useToast();
+const around = ref<Schemas["AroundView"] | null>(null);
+const left = ref<SideText | null>(null);
+const right = ref<SideText | null>(null);
+const side = ref<"LEFT" | "RIGHT">("LEFT");
+const failure = ref("");
+const fault = ref("");
+const isBusy = ref(false);
+const saved = ref("");
+const undo = useUndo();
+
+const SIDES = [
+  { value: "LEFT" as const, text: "Left" },
+  { value: "RIGHT" as const, text: "Right" },
+];
+const text = computed(() => (side.value === "LEFT" ? left.value : right.value));
+const now = computed(() => JSON.stringify([left.value, right.value]));
+const isChanged = computed(() => saved.value !== "" && now.value !== saved.value);
+const isMine = computed(() => session.mayChange);
+
+onMounted(load);
+
+function take(view: Schemas["AroundView"]) {
+  around.value = view;
+  left.value = view.left;
+  right.value = view.right;
+  saved.value = JSON.stringify([view.left, view.right]);
+  axle.set({ jobId: view.jobId, jobTitle: view.jobTitle, name: view.name });
+}
+
+async function load() {
+  try {
+    take(
+      await toData(client.GET("/api/axles/{axleId}/around", { params: { path: { axleId: axle.axleId } } })),
+    );
+    failure.value = "";
+  } catch (e) {
+    failure.value = toMessage(e);
+  }
+}
+
+async function put(l: SideText, r: SideText) {
+  const view = around.value;
+  if (!view) return;
+  take(
+    await toData(
+      client.PUT("/api/axles/{axleId}/around", {
+        params: { path: { axleId: axle.axleId } },
+        body: { version: view.version, left: l, right: r },
+      }),
+    ),
+  );
+}
+
+async function onSave() {
+  if (!left.value || !right.value) return;
+  isBusy.value = true;
+  fault.value = "";
+  const [l, r] = [left.value, right.value];
+  const [oldLeft, oldRight] = JSON.parse(saved.value) as [SideText, SideText];
+  try {
+    await put(l, r);
+    undo.did({
+      undo: () => put(oldLeft, oldRight),
+      redo: () => put(l, r),
+    });
+    toast.add({
+      severity: "success",
+      summary: "Kept",
+      detail: "The kits are judged by it from now on.",
+      life: 4000,
+    });
+  } catch (e) {
+    fault.value = toMessage(e);
+  } finally {
+    isBusy.value = false;
+  }
+}
+
+function onCopy() {
+  const from = text.value;
+  if (!from) return;
+  const copy = JSON.parse(JSON.stringify(from)) as SideText;
+  if (side.value === "LEFT") right.value = copy;
+  else left.value = copy;
+  toast.add({
+    severity: "info",
+    summary: `Copied to the ${side.value === "LEFT" ? "right" : "left"} side`,
+    detail: "Castings differ from side to side: go round the other wheel before you keep it.",
+    life: 8000,
+  });
+}
+
+function addObstacle() {
+  text.value?.inboard.push({
+    name: "",
+    clockFrom: "",
+    clockTo: "",
+    xFrom: "",
+    xTo: "",
+    rFrom: "",
+    rTo: "",
+    halfLimit: "",
+    mayBeGround: "",
+  });
+}
+
+function addBox() {
+  text.value?.chassis.push({
+    name: "",
+    xFrom: "",
+    xTo: "",
+    forwardFrom: "",
+    forwardTo: "",
+    upFrom: "",
+    upTo: "",
+    halfLimit: "",
+  });
+}
+
+watch(
+  () => text.value?.inboard.length,
+  (n) => {
+    if (n && text.value) text.value.lookedInboard = true;
+  },
+);
+watch(
+  () => text.value?.chassis.length,
+  (n) => {
+    if (n && text.value) text.value.lookedAround = true;
+  },
+);
+
+onBeforeRouteLeave(() => !isChanged.value || confirm("Leave without keeping what was changed here?"));
+
+const shapes = computed(() => around.value?.shapes.filter((s) => s.side === side.value) ?? []);
+</script>
+
+<template>
+  <div class="page wide">
+    <div class="page-head">
+      <h1>Around the wheel</h1>
+      <PressedRow v-model="side" :options="SIDES" label="Side" />
+      <button type="button" class="plain-button" :disabled="!isMine" @click="onCopy">
+        Copy to the {{ side === "LEFT" ? "right" : "left" }}
+      </button>
+      <button
+        type="button"
+        class="plain-button"
+        :disabled="!undo.canUndo.value"
+        @click="undo.undo().catch((e) => (fault = toMessage(e)))"
+      >
+        Undo
+      </button>
+      <Button label="Keep" :disabled="!isMine || !isChanged || isBusy" :loading="isBusy" @click="onSave" />
+    </div>
+    <p class="small soft lead">
+      At ride height, straight ahead. x from the bracket's bolt face, outboard positive; forward and up from
+      the wheel axis; clock 0 is up, 90 to the front. Inboard and down are negative. Stands under the frame
+      before going under.
+    </p>
+    <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
+    <p v-if="fault" class="failure" role="alert">{{ fault }}</p>
+    <p v-if="!text && !failure" class="soft">Fetching …</p>
+    <div v-if="text && around" class="two">
+      <div>
+        <fieldset>
+          <legend>Beside the caliper, on the knuckle or axle</legend>
+          <label class="tick">
+            <input v-model="text.lookedInboard" type="checkbox" :disabled="!isMine" />
+            Looked all round; {{ text.inboard.length ? "this is all" : "nothing stands there" }}
+          </label>
+          <div v-for="(o, i) in text.inboard" :key="`o${i}`" class="thing">
+            <FigureField v-model="o.name" label="What" wide />
+            <FigureField v-model="o.clockFrom" label="Clock from" unit="°" />
+            <FigureField v-model="o.clockTo" label="to" unit="°" />
+            <FigureField v-model="o.xFrom" label="x from" />
+            <FigureField v-model="o.xTo" label="to" />
+            <FigureField v-model="o.rFrom" label="Radius from" />
+            <FigureField v-model="o.rTo" label="to" />
+            <FigureField
+              v-model="o.mayBeGround"
+              label="May be ground"
+              hint="only a rib, never what carries load"
+            />
+            <button
+              type="button"
+              class="plain-button"
+              :aria-label="`Remove ${o.name}`"
+              @click="text.inboard.splice(i, 1)"
+            >
+              ✕
+            </button>
+          </div>
+          <button type="button" class="plain-button" :disabled="!isMine" @click="addObstacle">
+            Add a thing
+          </button>
+        </fieldset>
+        <fieldset>
+          <legend>On the chassis, within reach of the wheel</legend>
+          <label class="tick">
+            <input v-model="text.lookedAround" type="checkbox" :disabled="!isMine" />
+            Looked all round; {{ text.chassis.length ? "this is all" : "nothing is within reach" }}
+          </label>
+          <div v-for="(b, i) in text.chassis" :key="`b${i}`" class="thing">
+            <FigureField v-model="b.name" label="What" wide />
+            <FigureField v-model="b.xFrom" label="x from" />
+            <FigureField v-model="b.xTo" label="to" />
+            <FigureField v-model="b.forwardFrom" label="Forward from" />
+            <FigureField v-model="b.forwardTo" label="to" />
+            <FigureField v-model="b.upFrom" label="Up from" />
+            <FigureField v-model="b.upTo" label="to" />
+            <button
+              type="button"
+              class="plain-button"
+              :aria-label="`Remove ${b.name}`"
+              @click="text.chassis.splice(i, 1)"
+            >
+              ✕
+            </button>
+          </div>
+          <button type="button" class="plain-button" :disabled="!isMine" @click="addBox">Add a thing</button>
+        </fieldset>
+        <fieldset v-if="around.steered">
+          <legend>King-pin axis and locks</legend>
+          <div class="thing">
+            <FigureField v-model="text.steering.lowerX" label="Lower joint x" />
+            <FigureField v-model="text.steering.lowerForward" label="forward" />
+            <FigureField v-model="text.steering.lowerUp" label="up" />
+            <FigureField v-model="text.steering.upperX" label="Upper joint x" />
+            <FigureField v-model="text.steering.upperForward" label="forward" />
+            <FigureField v-model="text.steering.upperUp" label="up" />
+            <FigureField v-model="text.steering.lockIn" label="Turns in" unit="°" />
+            <FigureField v-model="text.steering.lockOut" label="Turns out" unit="°" />
+          </div>
+        </fieldset>
+        <fieldset>
+          <legend>Travel, tyre, hose</legend>
+          <div class="thing">
+            <FigureField v-model="text.travel.bump" label="Travel up" />
+            <FigureField v-model="text.travel.droop" label="Travel down" />
+            <FigureField v-model="text.travel.roll" label="Lean at the ends" unit="°" />
+            <FigureField v-model="text.tyre.width" label="Tyre width" />
+            <FigureField v-model="text.tyre.diameter" label="Tyre diameter" />
+            <FigureField v-model="text.tyre.rated" label="Tyre rated" />
+            <FigureField v-model="text.hose.x" label="Hose end x" />
+            <FigureField v-model="text.hose.forward" label="forward" />
+            <FigureField v-model="text.hose.up" label="up" />
+            <FigureField v-model="text.hose.thread" label="Its thread" />
+          </div>
+        </fieldset>
+        <fieldset v-if="around.steered">
+          <legend>Steering joints as found</legend>
+          <div v-for="(j, i) in text.joints" :key="`j${i}`" class="thing">
+            <FigureField v-model="j.place" label="Joint" wide />
+            <FigureField v-model="j.size" label="Taper or thread" wide />
+            <button
+              type="button"
+              class="plain-button"
+              :aria-label="`Remove ${j.place}`"
+              @click="text.joints.splice(i, 1)"
+            >
+              ✕
+            </button>
+          </div>
+          <button
+            type="button"
+            class="plain-button"
+            :disabled="!isMine"
+            @click="text.joints.push({ place: '', size: '' })"
+          >
+            Add a joint
+          </button>
+        </fieldset>
+      </div>
+      <aside class="sheet">
+        <AroundDrawing :shapes="shapes" :side="side" :is-changed="isChanged" />
+        <p class="caution small">
+          A steering arm in the way is replaced or moved by a qualified shop, inspected and recorded. It is
+          never heated or bent.
+        </p>
+      </aside>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.wide {
+  max-width: 1700px;
+}
+
+.lead {
+  margin: 0 0 0.8rem;
+}
+
+.two {
+  display: grid;
+  grid-template-columns: minmax(0, 1.7fr) minmax(20rem, 1fr);
+  gap: 1.2rem;
+}
+
+fieldset {
+  border: 1px solid var(--line);
+  background: var(--sheet);
+  padding: 0.4rem 0.9rem 0.8rem;
+  margin: 0 0 0.9rem;
+}
+
+legend {
+  font-weight: 600;
+  padding: 0 0.3rem;
+}
+
+.tick {
+  display: flex;
+  align-items: center;
+  gap: 0.5rem;
+  min-height: 44px;
+}
+
+.tick input {
+  width: 1.3rem;
+  height: 1.3rem;
+  accent-color: var(--accent);
+}
+
+.thing {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: end;
+  gap: 0.5rem;
+  padding: 0.4rem 0;
+  border-top: 1px solid var(--line-soft);
+}
+
+aside {
+  align-self: start;
+  position: sticky;
+  top: 0.5rem;
+  padding: 0.8rem;
+}
+
+@media (max-width: 900px) {
+  .two {
+    grid-template-columns: 1fr;
+  }
+
+  aside {
+    position: static;
+  }
+}
+</style>

@@ -1,0 +1,130 @@
+import { onBeforeUnmount, onMounted, reactive, ref, watch } from "vue";
+import { client, toData, type Schemas } from "../../api/client";
+import { toMessage } from "../../shell/useLoad";
+import type { Verdict } from "../../verdict/words";
+
+export type CheckId = Schemas["CellView"]["check"];
+export type Sort = "BEST" | "FULL_COST" | "LEAD_TIME" | "WORK" | "NAME" | "MARGIN";
+
+/** What of the table is wanted. */
+export interface Wanted {
+  text: string;
+  verdict: Verdict | null;
+  held: CheckId | null;
+  onlyLiked: boolean;
+  sort: Sort;
+  by: CheckId | null;
+}
+
+const PAGE = 100;
+const LOOK_AGAIN_MS = 5000;
+
+/** The match table of an axle: narrowed and sorted by the server, fetched page by page, fresh while readings arrive. */
+export function useMatch(axleId: number) {
+  const wanted = reactive<Wanted>({
+    text: "",
+    verdict: null,
+    held: null,
+    onlyLiked: false,
+    sort: "BEST",
+    by: null,
+  });
+  const match = ref<Schemas["MatchView"] | null>(null);
+  const failure = ref("");
+  const isLoading = ref(true);
+  const isNew = ref(false);
+  let asked = 0;
+
+  async function fetchPage(offset: number) {
+    return toData(
+      client.GET("/api/axles/{axleId}/match", {
+        params: {
+          path: { axleId },
+          query: {
+            text: wanted.text,
+            verdict: wanted.verdict ?? undefined,
+            held: wanted.held ?? undefined,
+            onlyLiked: wanted.onlyLiked,
+            sort: wanted.sort,
+            by: wanted.by ?? undefined,
+            offset,
+            limit: PAGE,
+          },
+        },
+      }),
+    );
+  }
+
+  async function load() {
+    const mine = ++asked;
+    isLoading.value = true;
+    try {
+      const fresh = await fetchPage(0);
+      if (mine === asked) {
+        match.value = fresh;
+        failure.value = "";
+      }
+    } catch (e) {
+      if (mine === asked) failure.value = toMessage(e);
+    } finally {
+      if (mine === asked) isLoading.value = false;
+    }
+  }
+
+  /** Fetches the rows that follow those shown. */
+  async function more() {
+    const now = match.value;
+    if (!now || isLoading.value || now.rows.length >= now.total) return;
+    const mine = asked;
+    isLoading.value = true;
+    try {
+      const next = await fetchPage(now.rows.length);
+      if (mine === asked && next.stamp === now.stamp) {
+        match.value = { ...next, rows: [...now.rows, ...next.rows] };
+      } else if (mine === asked) {
+        await load();
+      }
+    } catch (e) {
+      failure.value = toMessage(e);
+    } finally {
+      isLoading.value = false;
+    }
+  }
+
+  /** Asks whether anything changed since; a reading taken at the bench shows here by itself. */
+  async function lookAgain() {
+    if (document.hidden || !match.value || isLoading.value) return;
+    try {
+      const now = await toData(
+        client.GET("/api/axles/{axleId}/match-stamp", { params: { path: { axleId } } }),
+      );
+      if (now.stamp !== match.value?.stamp) {
+        await load();
+        isNew.value = true;
+        setTimeout(() => (isNew.value = false), 4000);
+      }
+    } catch {
+      // The next look will tell; a table that is a little old does no harm.
+    }
+  }
+
+  let timer: ReturnType<typeof setInterval> | undefined;
+  let typing: ReturnType<typeof setTimeout> | undefined;
+  onMounted(() => {
+    void load();
+    timer = setInterval(() => void lookAgain(), LOOK_AGAIN_MS);
+  });
+  onBeforeUnmount(() => {
+    clearInterval(timer);
+    clearTimeout(typing);
+  });
+  watch(
+    () => ({ ...wanted }),
+    (now, before) => {
+      clearTimeout(typing);
+      typing = setTimeout(() => void load(), now.text === before.text ? 0 : 250);
+    },
+  );
+
+  return { wanted, match, failure, isLoading, isNew, load, more };
+}

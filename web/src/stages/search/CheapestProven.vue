@@ -1,0 +1,328 @@
+<script setup lang="ts">
+import Button from "primevue/button";
+import { computed, onMounted, ref } from "vue";
+import { client, toData, type Schemas } from "../../api/client";
+import { useAxle } from "../../shell/axleHead";
+import { toMessage } from "../../shell/useLoad";
+import { toPrice } from "../../units/format";
+import VerdictMark from "../../verdict/VerdictMark.vue";
+import { toVerdictWord } from "../../verdict/words";
+import { toChart } from "./front";
+import { useSearch } from "./useSearch";
+
+const axle = useAxle();
+const { done, isRunning, result, failure, start, stop } = useSearch(axle.axleId);
+const terms = ref<Schemas["TermsView"] | null>(null);
+const perDay = ref(5);
+const perHour = ref(60);
+const perIrreversible = ref(50);
+const otherWheels = ref(false);
+const forbidden = ref<Schemas["WorkChoice"]["kind"][]>([]);
+const fault = ref("");
+
+const WIDTH = 420;
+const HEIGHT = 220;
+
+onMounted(async () => {
+  try {
+    const view = await toData(
+      client.GET("/api/axles/{axleId}/search/terms", { params: { path: { axleId: axle.axleId } } }),
+    );
+    terms.value = view;
+    perDay.value = view.centsPerDay / 100;
+    perHour.value = view.centsPerHour / 100;
+    perIrreversible.value = view.centsPerIrreversible / 100;
+    otherWheels.value = !view.wheelStays;
+    await onStart();
+  } catch (e) {
+    fault.value = toMessage(e);
+  }
+});
+
+function onStart() {
+  return start({
+    centsPerDay: Math.round(perDay.value * 100),
+    centsPerHour: Math.round(perHour.value * 100),
+    centsPerIrreversible: Math.round(perIrreversible.value * 100),
+    otherWheels: otherWheels.value,
+    forbidden: forbidden.value,
+  });
+}
+
+function toKey(c: Schemas["CombinationView"]) {
+  return [c.kit, ...c.options, c.wheel ?? "", ...c.works].join("|");
+}
+
+const chart = computed(() =>
+  toChart(
+    (result.value?.front ?? []).map((c) => ({ key: toKey(c), cents: c.cents, days: c.leadDays })),
+    WIDTH,
+    HEIGHT,
+  ),
+);
+
+function toNumber(c: Schemas["CombinationView"]) {
+  return (result.value?.front ?? []).findIndex((f) => toKey(f) === toKey(c)) + 1;
+}
+</script>
+
+<template>
+  <div class="page wide">
+    <div class="page-head">
+      <h1>Cheapest proven combination</h1>
+      <Button v-if="isRunning" label="Stop" severity="secondary" outlined @click="stop" />
+      <Button v-else label="Search again" :disabled="!terms" @click="onStart" />
+    </div>
+    <p v-if="fault || failure" class="failure" role="alert">{{ fault || failure }}</p>
+    <div class="two">
+      <form class="sheet terms" @submit.prevent="onStart">
+        <h2>What counts</h2>
+        <label
+          >A day sooner is worth <input v-model.number="perDay" type="number" min="0" max="10000" step="1"
+        /></label>
+        <label
+          >An hour less work is worth
+          <input v-model.number="perHour" type="number" min="0" max="10000" step="5"
+        /></label>
+        <label
+          >Being able to go back is worth
+          <input v-model.number="perIrreversible" type="number" min="0" max="10000" step="5"
+        /></label>
+        <label class="tick"
+          ><input v-model="otherWheels" type="checkbox" /> Other wheels may go on ({{
+            terms?.wheels ?? 0
+          }}
+          listed)<span v-if="terms?.wheelStays" class="soft"> the owner wants the wheels to stay</span></label
+        >
+        <details>
+          <summary>Work that may not be done ({{ forbidden.length }})</summary>
+          <label v-for="w in terms?.works ?? []" :key="w.kind" class="tick">
+            <input v-model="forbidden" type="checkbox" :value="w.kind" /> {{ w.title }}
+            <span class="soft">{{ w.reversible ? "" : "cannot be undone" }}</span>
+          </label>
+        </details>
+      </form>
+      <section aria-live="polite">
+        <template v-if="isRunning">
+          <p>Searching kits, options, wheels and work: {{ Math.round(done * 100) }} %</p>
+          <progress :value="done" max="1" aria-label="Search" />
+        </template>
+        <template v-if="result">
+          <p v-if="!result.complete" class="caution small">
+            Stopped before the end: there may be a cheaper one.
+          </p>
+          <template v-if="result.best.length">
+            <figure v-if="result.front.length > 1" class="sheet">
+              <svg
+                :viewBox="`-46 -14 ${WIDTH + 70} ${HEIGHT + 52}`"
+                role="img"
+                aria-label="Full cost against lead time of the combinations that none beats in everything"
+              >
+                <path :d="`M0 0 V${HEIGHT} H${WIDTH}`" class="axis" />
+                <g v-for="m in chart.xMarks" :key="`x${m.value}`">
+                  <path :d="`M${m.at} ${HEIGHT} v6`" class="axis" />
+                  <text :x="m.at" :y="HEIGHT + 20" text-anchor="middle">
+                    {{ (m.value / 100).toFixed(0) }}
+                  </text>
+                </g>
+                <g v-for="m in chart.yMarks" :key="`y${m.value}`">
+                  <path :d="`M0 ${m.at} h-6`" class="axis" />
+                  <text x="-10" :y="m.at + 4" text-anchor="end">{{ m.value }}</text>
+                </g>
+                <text :x="WIDTH" :y="HEIGHT + 36" text-anchor="end">full cost, EUR</text>
+                <text x="-40" y="-2">days</text>
+                <g v-for="(s, i) in chart.spots" :key="s.key">
+                  <circle :cx="s.x" :cy="s.y" r="9" class="spot" />
+                  <text :x="s.x" :y="s.y + 4" text-anchor="middle" class="in">{{ i + 1 }}</text>
+                </g>
+              </svg>
+              <figcaption class="small soft">
+                None beats these in money, days, hours and going back at once. Numbers are those of the list.
+              </figcaption>
+            </figure>
+            <ol class="found">
+              <li v-for="c in result.best" :key="toKey(c)" class="sheet">
+                <p class="first">
+                  <VerdictMark :verdict="c.verdict" :size="20" />
+                  <strong>{{ c.kit }}</strong> {{ c.kitName }}
+                  <span v-if="c.onFront" class="tag">on the front, {{ toNumber(c) }}</span>
+                  <span class="figures cost">{{ toPrice(c.cents) }}</span>
+                </p>
+                <p class="small">
+                  {{ toVerdictWord(c.verdict) }} · {{ c.leadDays }} days · {{ c.minutes }} min of work ·
+                  {{ c.irreversible ? `${c.irreversible} that cannot be undone` : "all can be undone" }}
+                </p>
+                <p v-if="c.options.length" class="small">With: {{ c.options.join(", ") }}</p>
+                <p v-if="c.wheel" class="small">On wheel {{ c.wheel }}</p>
+                <p v-for="w in c.works" :key="w" class="small">{{ w }}</p>
+                <RouterLink
+                  class="plain-button"
+                  :to="`/axles/${axle.axleId}/section?kit=${c.kit}${c.wheel ? `&wheel=${c.wheel.split(' ')[0]}` : ''}`"
+                  >Section</RouterLink
+                >
+              </li>
+            </ol>
+          </template>
+          <template v-else-if="result.nearest">
+            <p><strong>No combination is proven yet.</strong> This one is nearest to it:</p>
+            <div class="sheet near">
+              <p class="first">
+                <VerdictMark :verdict="result.nearest.combination.verdict" :size="20" />
+                <strong>{{ result.nearest.combination.kit }}</strong> {{ result.nearest.combination.kitName }}
+                <span v-if="result.nearest.combination.options.length">
+                  with {{ result.nearest.combination.options.join(", ") }}</span
+                >
+                <span v-if="result.nearest.combination.wheel">
+                  on wheel {{ result.nearest.combination.wheel }}</span
+                >
+              </p>
+              <p>What would prove it:</p>
+              <ul>
+                <li v-for="s in result.nearest.steps" :key="s">{{ s }}</li>
+              </ul>
+            </div>
+          </template>
+          <p v-else>No kit is made for this kind of axle end.</p>
+        </template>
+      </section>
+    </div>
+    <p class="caution small">
+      Proven means: by the readings, the papers and the shop's limits. Local rules, inspection and licensed
+      practice come first.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.wide {
+  max-width: 1500px;
+}
+
+.two {
+  display: grid;
+  grid-template-columns: 20rem minmax(0, 1fr);
+  gap: 1.2rem;
+}
+
+.terms {
+  padding: 0.8rem 1rem;
+  display: flex;
+  flex-direction: column;
+  gap: 0.6rem;
+  align-self: start;
+}
+
+.terms label {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  justify-content: space-between;
+  gap: 0.4rem;
+}
+
+.terms input[type="number"] {
+  font: inherit;
+  width: 6rem;
+  min-height: 44px;
+  padding: 0 0.4rem;
+  border: 1px solid var(--ink-soft);
+  background: var(--sheet);
+  color: var(--ink);
+}
+
+.terms .tick {
+  justify-content: flex-start;
+  min-height: 44px;
+}
+
+.tick input {
+  width: 1.3rem;
+  height: 1.3rem;
+  accent-color: var(--accent);
+}
+
+summary {
+  min-height: 44px;
+  cursor: pointer;
+}
+
+progress {
+  width: 100%;
+  height: 1.2rem;
+  accent-color: var(--accent);
+}
+
+figure {
+  margin: 0 0 0.9rem;
+  padding: 0.6rem;
+}
+
+figure svg {
+  width: 100%;
+  max-height: 17rem;
+  font-family: var(--narrow);
+}
+
+.axis {
+  fill: none;
+  stroke: var(--ink);
+}
+
+text {
+  font-size: 14px;
+  fill: var(--ink);
+}
+
+.spot {
+  fill: var(--accent);
+}
+
+.in {
+  fill: var(--sheet);
+  font-size: 12px;
+  font-weight: 600;
+}
+
+.found {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: flex;
+  flex-direction: column;
+  gap: 0.6rem;
+}
+
+.found li,
+.near {
+  padding: 0.7rem 0.9rem;
+}
+
+p {
+  margin: 0.25rem 0;
+}
+
+.first {
+  display: flex;
+  align-items: center;
+  gap: 0.5rem;
+  flex-wrap: wrap;
+  font-size: 1.08rem;
+}
+
+.cost {
+  margin-left: auto;
+  font-weight: 600;
+}
+
+.tag {
+  color: var(--accent);
+  font-weight: 600;
+  font-size: 0.95rem;
+}
+
+@media (max-width: 900px) {
+  .two {
+    grid-template-columns: 1fr;
+  }
+}
+</style>
