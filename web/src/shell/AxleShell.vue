@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { provide, ref } from "vue";
+import { onMounted, provide, ref } from "vue";
+import { useRoute } from "vue-router";
+import { client, toData } from "../api/client";
 import { axleHeadKey, type AxleHead } from "./axleHead";
 
 const { axleId } = defineProps<{ axleId: number }>();
@@ -12,10 +14,27 @@ provide(axleHeadKey, {
   },
 });
 
+const route = useRoute();
+
+/** A stage that does not say whose it is leaves the bar to find out. */
+onMounted(async () => {
+  try {
+    const view = await toData(client.GET("/api/axles/{axleId}/around", { params: { path: { axleId } } }));
+    head.value ??= view;
+  } catch {
+    // The stage itself says what is wrong.
+  }
+});
+
+function isIn(stage: { to: string; also?: string[] }) {
+  const last = route.path.split("/").pop() ?? "";
+  return last === stage.to || (stage.also?.includes(last) ?? false);
+}
+
 const STAGES = [
   { to: "measure", label: "Measure" },
   { to: "around", label: "Around" },
-  { to: "match", label: "Choose" },
+  { to: "match", label: "Choose", also: ["search", "what-if"] },
   { to: "section", label: "Section" },
   { to: "order", label: "Order" },
   { to: "bench", label: "Fit" },
@@ -33,7 +52,13 @@ const STAGES = [
       <span v-if="head?.chosenKit" class="soft"> · kit {{ head.chosenKit }}</span>
     </p>
     <nav aria-label="Stages of this axle">
-      <RouterLink v-for="s in STAGES" :key="s.to" :to="`/axles/${axleId}/${s.to}`">{{ s.label }}</RouterLink>
+      <RouterLink
+        v-for="s in STAGES"
+        :key="s.to"
+        :to="`/axles/${axleId}/${s.to}`"
+        :class="{ 'router-link-active': isIn(s) }"
+        >{{ s.label }}</RouterLink
+      >
     </nav>
   </div>
   <RouterView :key="`${axleId}`" />

@@ -20,6 +20,11 @@ const boxes = computed(() => shapes.filter((s) => s.onChassis));
 const toFront = computed(() => (side === "LEFT" ? -1 : 1));
 const toOutboard = computed(() => (side === "LEFT" ? -1 : 1));
 
+/** Names stand in steps from front to rear, so that none covers another. */
+function toLabelY(i: number) {
+  return -300 + ((i + 0.5) * 600) / Math.max(1, boxes.value.length);
+}
+
 function toMiddle(s: Schemas["StandingView"]) {
   const turn = (((s.clockFrom + s.clockTo) / 2) * Math.PI) / 180;
   const r = s.rTo + 16;
@@ -74,10 +79,10 @@ function toMiddle(s: Schemas["StandingView"]) {
         <path d="M0 -60 V60" class="face" />
       </g>
       <text
-        v-for="b in boxes"
+        v-for="(b, i) in boxes"
         :key="b.name"
         :x="((b.xFrom + b.xTo) / 2) * toOutboard"
-        :y="-Math.max(-370, Math.min(370, (b.forwardFrom + b.forwardTo) / 2))"
+        :y="toLabelY(i)"
         text-anchor="middle"
         class="big"
       >
@@ -92,7 +97,7 @@ function toMiddle(s: Schemas["StandingView"]) {
 svg {
   display: block;
   width: 100%;
-  max-height: 17rem;
+  max-height: 14rem;
   font-family: var(--narrow);
 }
 

@@ -43,7 +43,7 @@ function take(view: Schemas["AroundView"]) {
   left.value = view.left;
   right.value = view.right;
   saved.value = JSON.stringify([view.left, view.right]);
-  axle.set({ jobId: view.jobId, jobTitle: view.jobTitle, name: view.name });
+  axle.set(view);
 }
 
 async function load() {

@@ -38,6 +38,11 @@ const cells = computed(() =>
   }),
 );
 
+const heldBy = computed(() => {
+  const title = checks.find((c) => c.id === row.heldBy)?.title;
+  return title ? `held up by ${title.toLowerCase()}` : "";
+});
+
 /** A cell without a margin says its verdict in a word. */
 const SHORT = {
   FITS: "right",
@@ -57,6 +62,7 @@ const SHORT = {
             <span v-if="chosen" class="tag">chosen</span>
           </span>
           <span class="name">{{ row.name }}</span>
+          <span v-if="heldBy" class="held">{{ heldBy }}</span>
         </button>
         <span class="marks">
           <button
@@ -179,6 +185,12 @@ th {
   font-weight: 400;
   font-size: 0.97rem;
   line-height: 1.2;
+}
+
+.held {
+  font-weight: 400;
+  font-size: 0.94rem;
+  color: var(--ink-soft);
 }
 
 .cell {

@@ -130,7 +130,7 @@ function toNumber(c: Schemas["CombinationView"]) {
                   <text x="-10" :y="m.at + 4" text-anchor="end">{{ m.value }}</text>
                 </g>
                 <text :x="WIDTH" :y="HEIGHT + 36" text-anchor="end">full cost, EUR</text>
-                <text x="-40" y="-2">days</text>
+                <text x="8" y="4">days</text>
                 <g v-for="(s, i) in chart.spots" :key="s.key">
                   <circle :cx="s.x" :cy="s.y" r="9" class="spot" />
                   <text :x="s.x" :y="s.y + 4" text-anchor="middle" class="in">{{ i + 1 }}</text>
@@ -215,9 +215,8 @@ function toNumber(c: Schemas["CombinationView"]) {
 .terms label {
   display: flex;
   flex-wrap: wrap;
-  align-items: center;
-  justify-content: space-between;
-  gap: 0.4rem;
+  flex-direction: column;
+  gap: 0.2rem;
 }
 
 .terms input[type="number"] {
@@ -231,7 +230,9 @@ function toNumber(c: Schemas["CombinationView"]) {
 }
 
 .terms .tick {
-  justify-content: flex-start;
+  flex-direction: row;
+  align-items: center;
+  gap: 0.4rem;
   min-height: 44px;
 }
 

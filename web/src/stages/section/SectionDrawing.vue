@@ -174,6 +174,15 @@ const gaps = computed(() =>
     >
       <title>{{ o.name }}</title>
     </rect>
+    <text
+      v-for="o in section.obstacles"
+      :key="`t${o.name}`"
+      :x="sx(o.xTo) + 6"
+      :y="sy(Math.max(frame.minR + 4, (Math.min(o.rTo, frame.maxR) + Math.max(o.rFrom, frame.minR)) / 2))"
+      class="note"
+    >
+      {{ o.name }}
+    </text>
     <path v-if="otherWall" :d="otherWall" class="other" />
     <path v-if="otherOutline" :d="otherOutline" class="other" />
     <path v-if="worn" :d="worn" class="caliper worn" />

@@ -120,10 +120,10 @@ const nearest = computed(() => {
           />
         </g>
         <text
-          v-for="b in pose.boxes"
+          v-for="(b, i) in pose.boxes"
           :key="b.name"
           :x="((b.xFrom + b.xTo) / 2) * toRight"
-          :y="-Math.max(-380, Math.min(380, (b.forwardFrom + b.forwardTo) / 2))"
+          :y="bounds.y + ((i + 0.7) * bounds.height) / (pose.boxes.length + 0.4)"
           text-anchor="middle"
         >
           {{ b.name }}

@@ -154,7 +154,7 @@ async function onOpen(one: Schemas["KeptView"]) {
             ✕
           </button>
         </div>
-        <button type="button" class="plain-button" @click="onAdd">Another reading</button>
+        <button type="button" class="plain-button start" @click="onAdd">Another reading</button>
         <label class="line">
           <span>Wheel</span>
           <select v-model="wheel">
@@ -304,6 +304,10 @@ input {
 .line select,
 .line input {
   width: 100%;
+}
+
+.start {
+  align-self: start;
 }
 
 .go {

@@ -10,6 +10,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -37,6 +38,7 @@ class AroundController {
             String jobTitle,
             String name,
             int version,
+            @Nullable String chosenKit,
             boolean steered,
             SideText left,
             SideText right,
@@ -71,6 +73,7 @@ class AroundController {
                 jobs.job(row.jobId()).title(),
                 row.name(),
                 row.version(),
+                row.chosenKit().orElse(null),
                 row.form().kind().isSteered(),
                 text.write(side(row, Side.LEFT)),
                 text.write(side(row, Side.RIGHT)),

@@ -19,6 +19,7 @@ import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
+import itrova.core.vehicle.Surroundings.Obstacle;
 import itrova.core.vehicle.Surroundings.Steering;
 import itrova.core.vehicle.Surroundings.Travel;
 import itrova.core.vehicle.Wheel;
@@ -29,6 +30,7 @@ import itrova.server.store.WheelStore;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -185,10 +187,18 @@ class SectionController {
         }
         double shift =
                 face.get() - kit.disc().hatDepth().value() - placed.midPlane().value();
+        OptionalDouble clock = kit.bracket().mount().caliperClock();
         return itrova.core.clearance.CaliperBeside.obstacles(end).stream()
                 .map(s -> s.obstacle())
+                .filter(o -> clock.isEmpty() || meets(kit, clock.getAsDouble(), o))
                 .map(o -> new ObstacleView(o.name(), o.xFrom() - shift, o.xTo() - shift, o.rFrom(), o.rTo()))
                 .toList();
+    }
+
+    /** Whether an obstacle stands in the clock range of any part of the caliper. */
+    private static boolean meets(Kit kit, double clock, Obstacle obstacle) {
+        return kit.caliper().parts().stream()
+                .anyMatch(p -> p.window().turned(clock).overlaps(obstacle.window()));
     }
 
     private static @Nullable Double value(AxleEnd end, Callout callout) {
