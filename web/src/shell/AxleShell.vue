@@ -102,8 +102,12 @@ nav a.router-link-active {
     padding: 0 0.5rem;
   }
 
+  nav {
+    flex-wrap: wrap;
+  }
+
   nav a {
-    padding: 0.6rem 0.7rem;
+    padding: 0.6rem 0.5rem;
   }
 }
 </style>

@@ -43,6 +43,25 @@ const heldBy = computed(() => {
   return title ? `held up by ${title.toLowerCase()}` : "";
 });
 
+/** Arrow keys go from cell to cell, so that Tab need not pass through all of them. */
+function onKey(event: KeyboardEvent) {
+  const tr = event.currentTarget as HTMLTableRowElement;
+  const here = (event.target as HTMLElement).closest("button");
+  if (!here) return;
+  const buttons = [...tr.querySelectorAll("button")];
+  const column = [...tr.children].findIndex((cell) => cell.contains(here));
+  const beside: Record<string, Element | null | undefined> = {
+    ArrowRight: buttons[buttons.indexOf(here) + 1],
+    ArrowLeft: buttons[buttons.indexOf(here) - 1],
+    ArrowDown: tr.nextElementSibling?.children[column]?.querySelector("button"),
+    ArrowUp: tr.previousElementSibling?.children[column]?.querySelector("button"),
+  };
+  const next = beside[event.key];
+  if (!(next instanceof HTMLElement)) return;
+  event.preventDefault();
+  next.focus();
+}
+
 /** A cell without a margin says its verdict in a word. */
 const SHORT = {
   FITS: "right",
@@ -53,7 +72,7 @@ const SHORT = {
 </script>
 
 <template>
-  <tr :class="{ chosen }">
+  <tr :class="{ chosen }" @keydown="onKey">
     <th scope="row" class="kit">
       <div class="two">
         <button type="button" class="open" @click="$emit('open', null)">
@@ -94,6 +113,7 @@ const SHORT = {
         v-if="c.cell"
         type="button"
         class="cell"
+        tabindex="-1"
         :aria-label="c.label"
         @click="$emit('open', c.check.id)"
       >

@@ -2,6 +2,7 @@
 import { useToast } from "primevue/usetoast";
 import { ref } from "vue";
 import { client, toData } from "../../api/client";
+import { toDrawingFault, toDrawingFormat } from "../../shell/drawingFormat";
 import { useSession } from "../../shell/session";
 import { toMessage } from "../../shell/useLoad";
 
@@ -12,7 +13,6 @@ const toast = useToast();
 const isBusy = ref(false);
 
 const PAPERS = ["PDF", "SVG", "DXF"] as const;
-const FORMATS = { dxf: "DXF", svg: "SVG", csv: "CSV", txt: "CSV" } as const;
 
 function toLink(part: "CALIPER" | "BRACKET", as: string) {
   return `/api/kits/${encodeURIComponent(kit)}/template?part=${part}&as=${as}`;
@@ -23,15 +23,9 @@ async function onFile(event: Event) {
   const file = input.files?.[0];
   input.value = "";
   if (!file) return;
-  const end = file.name.split(".").pop()?.toLowerCase() ?? "";
-  const format = FORMATS[end as keyof typeof FORMATS];
+  const format = toDrawingFormat(file.name);
   if (!format) {
-    toast.add({
-      severity: "error",
-      summary: "Not read",
-      detail: `“${file.name}” is none of DXF, SVG or CSV. Save the outline in one of these.`,
-      life: 10000,
-    });
+    toast.add({ severity: "error", summary: "Not read", detail: toDrawingFault(file.name), life: 10000 });
     return;
   }
   isBusy.value = true;

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { useToast } from "primevue/usetoast";
 import { useTemplateRef } from "vue";
-import { Refusal, sendDocument, type Schemas } from "../../api/client";
+import { client, Refusal, sendDocument, toData, type Schemas } from "../../api/client";
+import { toDrawingFault, toDrawingFormat } from "../../shell/drawingFormat";
 import { useSession } from "../../shell/session";
 import { toMessage } from "../../shell/useLoad";
 
@@ -31,6 +32,39 @@ async function onCsv(event: Event) {
     input.value = "";
   }
 }
+
+/** A wheel's profile drawn or scanned: each of its places becomes a reading of this side. */
+async function onProfile(event: Event) {
+  const input = event.target as HTMLInputElement;
+  const file = input.files?.[0];
+  input.value = "";
+  if (!file) return;
+  emit("refused", null);
+  const format = toDrawingFormat(file.name);
+  if (!format) {
+    emit("refused", new Refusal(0, toDrawingFault(file.name)));
+    return;
+  }
+  try {
+    const taken = await toData(
+      client.POST("/api/axles/{axleId}/wheel-profile", {
+        params: { path: { axleId }, query: { side, format } },
+        body: await file.text(),
+        headers: { "Content-Type": "text/plain" },
+        bodySerializer: (text: string) => text,
+      }),
+    );
+    toast.add({
+      severity: "success",
+      summary: `${taken.barrel} barrel and ${taken.spokes} spoke places read`,
+      detail: "Their doubt is that of a steel rule.",
+      life: 6000,
+    });
+    emit("imported");
+  } catch (e) {
+    emit("refused", e instanceof Refusal ? e : new Refusal(0, toMessage(e)));
+  }
+}
 </script>
 
 <template>
@@ -54,6 +88,10 @@ async function onCsv(event: Event) {
           @change="onCsv"
         />
       </template>
+      <label v-if="session.mayChange" class="file">
+        Wheel profile in, DXF, SVG or CSV
+        <input type="file" accept=".dxf,.svg,.csv,.txt" class="visually-hidden" @change="onProfile" />
+      </label>
       <button type="button" @click="emit('keys')">Keys</button>
     </div>
   </details>
@@ -84,7 +122,12 @@ summary {
   min-width: 15rem;
 }
 
+.file:focus-within {
+  outline: 3px solid var(--accent);
+}
+
 .menu a,
+.menu .file,
 .menu button {
   font: inherit;
   text-align: left;

@@ -62,10 +62,10 @@ public class MatchBench {
                     wheel.barrel().stream().map(s -> wall(s.step())).toList();
             for (Kit kit : kits) {
                 CaliperInWheel placed = new CaliperInWheel(end, wheel, kit);
-                if (placed.outline(false).isEmpty()) {
+                if (placed.outlines(false).isEmpty()) {
                     continue;
                 }
-                Coordinate[] corners = placed.outline(false).get().corners().stream()
+                Coordinate[] corners = placed.outlines(false).get(0).corners().stream()
                         .map(p -> new Coordinate(p.x(), p.r()))
                         .toArray(Coordinate[]::new);
                 Coordinate[] ring = java.util.Arrays.copyOf(corners, corners.length + 1);

@@ -259,6 +259,10 @@ class MeasuringIT extends BrowserTest {
         assertThat(strip).containsText("sheet no. 1");
         reading.press("Enter");
         assertThat(strip).containsText("sheet no. 2");
+        assertThat(strip).containsText("Tyre to fender");
+        type("45");
+        assertThat(strip).containsText("Tyre to frame");
+        type("60");
         assertThat(strip).containsText("Outside over next but one");
         reading.fill("121.33");
         reading.press("Enter");

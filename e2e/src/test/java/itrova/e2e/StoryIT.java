@@ -34,6 +34,13 @@ class StoryIT extends BrowserTest {
             Map.entry("Wheel backspacing", "80.0"),
             Map.entry("Wheel thickness under the nut", "5.10"),
             Map.entry("Wheel centre bore", "71.20"),
+            Map.entry("Tyre to fender", "45"),
+            Map.entry("Tyre to frame", "60"),
+            Map.entry("Drum face thickness", "6.2"),
+            Map.entry("Bracket face to hub face", "66.0"),
+            Map.entry("Rib standing out of the knuckle", "7.5"),
+            Map.entry("Rib, radius from the axis", "66"),
+            Map.entry("Nut seat in the wheel", "60"),
             Map.entry("Weights inside, height", "3.0"));
 
     private static final Map<String, List<String[]>> PROFILES = Map.of(
@@ -73,6 +80,26 @@ class StoryIT extends BrowserTest {
         assertThat(done).isVisible();
     }
 
+    /** Nothing stands around either wheel: four ticks. */
+    private void lookAround() {
+        tabTo(link("Around"));
+        page.keyboard().press("Enter");
+        Locator looked = page.getByLabel("Looked all round");
+        for (int side = 0; side < 2; side++) {
+            for (int what = 0; what < 2; what++) {
+                tabTo(looked.nth(what));
+                page.keyboard().press("Space");
+            }
+            if (side == 0) {
+                tabTo(button("Right"));
+                page.keyboard().press("Enter");
+            }
+        }
+        tabTo(button("Keep"));
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("The kits are judged by it from now on.")).isVisible();
+    }
+
     @Test
     void withTheKeyboardAlone() throws IOException {
         page.navigate("/");
@@ -99,6 +126,8 @@ class StoryIT extends BrowserTest {
         tabTo(button("What is it"));
         page.keyboard().press("Enter");
         assertThat(page.getByText("5 on 4 1/2 in")).isVisible();
+
+        lookAround();
 
         tabTo(link("Choose"));
         page.keyboard().press("Enter");

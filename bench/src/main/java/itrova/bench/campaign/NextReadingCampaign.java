@@ -19,6 +19,7 @@ import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.BracketShape;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
+import itrova.core.vehicle.Surroundings;
 import itrova.formats.DemoData;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -189,14 +190,18 @@ public final class NextReadingCampaign {
             length(hands, side, Callout.DRUM_FACE, 7.5);
             length(hands, side, Callout.REGISTER_HEIGHT, 9);
             length(hands, side, Callout.KNUCKLE_RIB, 4 + random.nextDouble());
-            length(hands, side, Callout.KNUCKLE_RIB_RADIUS, 95);
+            length(hands, side, Callout.KNUCKLE_RIB_RADIUS, 66);
+            length(hands, side, Callout.HUB_FACE, 65 + 2 * random.nextDouble());
+            length(hands, side, Callout.WHEEL_TO_FENDER, 40 + 10 * random.nextDouble());
+            length(hands, side, Callout.WHEEL_TO_FRAME, 55 + 10 * random.nextDouble());
+            length(hands, side, Callout.BEARING_SPREAD, 56);
             count(side, Callout.INNER_NUMBER, "LM67048");
             count(side, Callout.OUTER_NUMBER, "LM11949");
             length(hands, side, Callout.INNER_JOURNAL, 31.735);
             length(hands, side, Callout.OUTER_JOURNAL, 19.035);
             length(hands, side, Callout.SEAL_JOURNAL, 41.3);
-            length(hands, side, Callout.SHOULDER, 52);
-            length(hands, side, Callout.SEAL_START, 31);
+            length(hands, side, Callout.SHOULDER, 24);
+            length(hands, side, Callout.SEAL_START, 8);
             count(side, Callout.SPINDLE_THREAD, "3/4-20");
             length(hands, side, Callout.WHEEL_OVERALL, 152);
             length(hands, side, Callout.WHEEL_OFFSET, 4);
@@ -257,8 +262,23 @@ public final class NextReadingCampaign {
 
         AxleCase toCase(List<Reading> taken) {
             return new AxleCase(
-                    List.of(Consolidation.of(Side.LEFT, FORM, taken), Consolidation.of(Side.RIGHT, FORM, taken)),
+                    List.of(looked(Side.LEFT, taken), looked(Side.RIGHT, taken)),
                     Optional.of(new AxleLoad(900, AxleLoad.Source.PLATE)));
+        }
+
+        /** Somebody looked around the wheel and found nothing. */
+        private static AxleEnd looked(Side side, List<Reading> taken) {
+            Surroundings nothing = new Surroundings(
+                    Optional.of(List.of()),
+                    Optional.of(List.of()),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    List.of());
+            return Consolidation.of(side, FORM, taken).toBuilder()
+                    .around(nothing)
+                    .build();
         }
     }
 }

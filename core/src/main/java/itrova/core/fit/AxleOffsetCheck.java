@@ -43,13 +43,14 @@ final class AxleOffsetCheck implements Check {
         return ruling.finding(r -> new Explanation(
                 read.isPresent() && wanted.isPresent()
                         ? Say.text(
-                                "%s is %.1f mm, the kit is made for %.1f mm and can be shimmed %.1f mm either way.",
-                                callout(c.end().kind()) == Callout.AXLE_OFFSET
-                                        ? "The axle offset"
-                                        : "Bracket face to hub face",
-                                read.get().value(),
-                                wanted.get().value(),
-                                shims)
+                                        "%s is %.1f mm, the kit is made for %.1f mm and can be shimmed %.1f mm either way.",
+                                        callout(c.end().kind()) == Callout.AXLE_OFFSET
+                                                ? "The axle offset"
+                                                : "Bracket face to hub face",
+                                        read.get().value(),
+                                        wanted.get().value(),
+                                        shims)
+                                + stack(c, read.get().value() - wanted.get().value())
                         : "Axle offset and the kit's wish cannot be compared yet.",
                 FORMULA,
                 new Say.Inputs()
@@ -58,6 +59,18 @@ final class AxleOffsetCheck implements Check {
                         .add("s_shims", shims, "mm")
                         .list(),
                 SOURCE));
+    }
+
+    /** The stack of the kit's own shims that comes nearest, in words; empty where none are listed or none is wanted. */
+    private static String stack(FitCase c, double off) {
+        var sizes = c.kit().bracket().mount().shims();
+        if (sizes.isEmpty() || off <= 0) {
+            return "";
+        }
+        ShimStack stack = ShimStack.nearest(off, sizes, 2 * c.kit().bracket().count());
+        return Say.text(
+                " Of the shims in the box %s on every bolt comes nearest, %.2f mm off.",
+                stack.words(), Math.abs(off - stack.thickness()));
     }
 
     /** The reading that tells where the hub's face is. */

@@ -5,7 +5,6 @@ import itrova.core.kit.Kit;
 import itrova.core.kit.KitOption;
 import java.util.ArrayList;
 import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,7 +30,10 @@ final class Choices {
 
     private static final byte UNKNOWN = 0;
     private static final byte ALIVE = 1;
-    private static final byte DEAD = 2;
+    private static final byte OPEN = 2;
+    private static final byte MISFIT = 3;
+    /** A proven misfit weighs as much as so many checks that only want to be proven: readings come cheaper than other parts. */
+    private static final int MISFIT_WEIGHT = 25;
 
     private final AxleCase axle;
     private final List<WheelProfile> wheels;
@@ -40,9 +42,15 @@ final class Choices {
     private final Set<WorkKind> forbidden;
     private final List<List<KitOption>> groups;
     private final List<Screen> screens = new ArrayList<>();
-    private final List<Map<Object, Finding>> dear = new ArrayList<>();
+    private final List<Dear> dear;
 
-    Choices(AxleCase axle, List<WheelProfile> wheels, Kit kit, ShopSettings settings, Set<WorkKind> forbidden) {
+    Choices(
+            AxleCase axle,
+            List<WheelProfile> wheels,
+            List<Dear> shared,
+            Kit kit,
+            ShopSettings settings,
+            Set<WorkKind> forbidden) {
         this.axle = axle;
         this.wheels = wheels;
         this.kit = kit;
@@ -52,7 +60,7 @@ final class Choices {
         kit.choices().options().forEach(o -> byGroup.computeIfAbsent(o.group(), g -> new ArrayList<>())
                 .add(o));
         groups = List.copyOf(byGroup.values());
-        axle.ends().forEach(e -> dear.add(new HashMap<>()));
+        dear = shared.stream().map(Dear::forAnotherKit).toList();
         for (Check check : Checks.ALL) {
             if (check.id().isCritical()) {
                 screens.add(new Screen(check));
@@ -84,19 +92,21 @@ final class Choices {
             lastGroup = last;
         }
 
-        boolean rulesOut(int[] choice) {
+        /** What the check holds against a choice: 0 if nothing. */
+        int against(int[] choice) {
             int at = 0;
             for (int g = 0; g <= lastGroup; g++) {
                 at += radix[g] * choice[g];
             }
             if (known[at] == UNKNOWN) {
-                known[at] = isAlive(choice) ? ALIVE : DEAD;
+                known[at] = state(choice);
             }
-            return known[at] == DEAD;
+            return known[at] == MISFIT ? MISFIT_WEIGHT : known[at] == OPEN ? 1 : 0;
         }
 
-        private boolean isAlive(int[] choice) {
+        private byte state(int[] choice) {
             Kit chosen = kit.with(options(choice));
+            byte worst = ALIVE;
             for (int i = 0; i < wheels.size(); i++) {
                 FitCase c = side(i, chosen);
                 if (!check.appliesTo(c)) {
@@ -107,11 +117,13 @@ final class Choices {
                         && check.remedies(c).stream()
                                 .flatMap(o -> o.work().stream())
                                 .anyMatch(w -> !forbidden.contains(w.kind()));
-                if (!verdict.isProven() && !mendable) {
-                    return false;
+                if (verdict == Verdict.NOT_PROVEN) {
+                    worst = worst == MISFIT ? MISFIT : OPEN;
+                } else if (!verdict.isProven() && !mendable) {
+                    worst = MISFIT;
                 }
             }
-            return true;
+            return worst;
         }
     }
 
@@ -123,12 +135,12 @@ final class Choices {
         return wheels.size();
     }
 
-    /** What a choice leaves: how many checks rule it out. */
+    /** What looks at choices. */
     interface Visitor {
-        /** Whether a choice with so many checks against it is still worth looking at. */
+        /** Whether a choice with so much against it is still worth looking at. */
         boolean wants(int against);
 
-        /** A whole choice with so many checks against it. */
+        /** A whole choice with so much against it. */
         void visit(List<KitOption> taken, int against);
     }
 
@@ -140,8 +152,8 @@ final class Choices {
     private void walk(Visitor visitor, int[] choice, int group, int against) {
         int now = against;
         for (Screen s : screens) {
-            if (s.lastGroup == group - 1 && visitor.wants(now) && s.rulesOut(choice)) {
-                now++;
+            if (s.lastGroup == group - 1 && visitor.wants(now)) {
+                now += s.against(choice);
             }
         }
         if (!visitor.wants(now)) {

@@ -10,10 +10,7 @@ import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.Callout;
-import java.util.HashMap;
-import java.util.Map;
 import java.util.Optional;
-import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /** One side with its wheel's profile, one kit, one set of limits, and what was worked on. */
@@ -24,18 +21,17 @@ final class FitCase {
     private final Kit kit;
     private final ShopSettings settings;
     private final Worked worked;
-    /** Findings that cost much, by what they hang on; shared by the cases worked from one as found. */
-    private final Map<Object, Finding> dear;
+    /** What is dear to work out; shared by the cases worked from one as found. */
+    private final Dear dear;
 
     private @Nullable CaliperInWheel placed;
 
     FitCase(AxleEnd end, WheelProfile wheel, Optional<AxleLoad> load, Kit kit, ShopSettings settings) {
-        this(end, wheel, load, kit, settings, Worked.NOTHING, new HashMap<>());
+        this(end, wheel, load, kit, settings, Worked.NOTHING, Dear.empty());
     }
 
     /** One side of an axle; what is dear to work out is shared with others of the same side. */
-    static FitCase of(
-            AxleCase axle, int side, WheelProfile wheel, Kit kit, ShopSettings settings, Map<Object, Finding> dear) {
+    static FitCase of(AxleCase axle, int side, WheelProfile wheel, Kit kit, ShopSettings settings, Dear dear) {
         return new FitCase(
                 axle.ends().get(side),
                 wheel,
@@ -53,7 +49,7 @@ final class FitCase {
             Kit kit,
             ShopSettings settings,
             Worked worked,
-            Map<Object, Finding> dear) {
+            Dear dear) {
         this.end = end;
         this.wheel = wheel;
         this.load = load;
@@ -63,14 +59,9 @@ final class FitCase {
         this.dear = dear;
     }
 
-    /** A finding that costs much to work out, worked out once for all cases alike in what it hangs on. */
-    Finding once(Object hangsOn, Supplier<Finding> finding) {
-        Finding known = dear.get(hangsOn);
-        if (known == null) {
-            known = finding.get();
-            dear.put(hangsOn, known);
-        }
-        return known;
+    /** What is dear to work out and may be known already. */
+    Dear dear() {
+        return dear;
     }
 
     AxleEnd end() {

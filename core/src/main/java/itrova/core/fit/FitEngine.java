@@ -5,7 +5,6 @@ import itrova.core.kit.Kit;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleLoad;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Optional;
 
@@ -23,10 +22,27 @@ public final class FitEngine {
      * travel only what nothing quicker rules out is looked at.
      */
     public static List<KitReport> match(AxleCase axle, List<Kit> kits, ShopSettings settings) {
-        List<WheelProfile> wheels = wheels(axle);
+        Sides sides = Sides.of(axle, settings);
         return kits.parallelStream()
                 .filter(k -> suits(axle, k))
-                .map(k -> matched(axle, wheels, k, settings))
+                .map(sides::matched)
+                .sorted(KitReport.BEST_FIRST)
+                .toList();
+    }
+
+    /**
+     * The best of a very large catalogue, each reported in full. A kit that one check rules out for good is judged no further.
+     *
+     * @param most how many are wanted
+     */
+    public static List<KitReport> top(AxleCase axle, List<Kit> kits, int most, ShopSettings settings) {
+        Sides sides = Sides.of(axle, settings);
+        return kits.parallelStream()
+                .filter(k -> suits(axle, k) && !sides.isHopeless(k))
+                .map(k -> sides.report(k, Checks.QUICK))
+                .sorted(KitReport.BEST_FIRST)
+                .limit(most)
+                .map(r -> sides.report(r.kit(), Checks.ALL))
                 .sorted(KitReport.BEST_FIRST)
                 .toList();
     }
@@ -34,11 +50,6 @@ public final class FitEngine {
     /** Whether a kit is made for the kind of every end. */
     static boolean suits(AxleCase axle, Kit kit) {
         return axle.ends().stream().allMatch(e -> kit.fits().contains(e.kind()));
-    }
-
-    private static KitReport matched(AxleCase axle, List<WheelProfile> wheels, Kit kit, ShopSettings settings) {
-        KitReport quick = report(axle, wheels, kit, settings, Checks.QUICK);
-        return quick.verdict() == Verdict.DOES_NOT_FIT ? quick : report(axle, wheels, kit, settings, Checks.ALL);
     }
 
     /** Findings of one kit on one end as it is, no work thought of and without the sweep of lock and travel. */
@@ -49,25 +60,58 @@ public final class FitEngine {
 
     /** Judges one kit on every side given, by every check. */
     public static KitReport report(AxleCase axle, Kit kit, ShopSettings settings) {
-        return report(axle, wheels(axle), kit, settings, Checks.ALL);
+        return Sides.of(axle, settings).report(kit, Checks.ALL);
     }
 
     /** Judges one kit on every side given, without the sweep of lock and travel. */
     public static KitReport quickReport(AxleCase axle, Kit kit, ShopSettings settings) {
-        return report(axle, wheels(axle), kit, settings, Checks.QUICK);
+        return Sides.of(axle, settings).report(kit, Checks.QUICK);
     }
 
     static List<WheelProfile> wheels(AxleCase axle) {
         return axle.ends().stream().map(WheelProfile::of).toList();
     }
 
-    static KitReport report(
-            AxleCase axle, List<WheelProfile> wheels, Kit kit, ShopSettings settings, List<Check> checks) {
-        List<Finding> findings = new ArrayList<>();
-        for (int i = 0; i < wheels.size(); i++) {
-            FitCase side = FitCase.of(axle, i, wheels.get(i), kit, settings, new HashMap<>());
-            findings.addAll(Mending.usual(checks, side).findings());
+    /** The sides of an axle with what all kits share there. */
+    private record Sides(AxleCase axle, List<WheelProfile> wheels, List<Dear> dear, ShopSettings settings) {
+        static Sides of(AxleCase axle, ShopSettings settings) {
+            return new Sides(
+                    axle,
+                    FitEngine.wheels(axle),
+                    axle.ends().stream().map(e -> Dear.empty()).toList(),
+                    settings);
         }
-        return KitReport.of(kit, findings);
+
+        private FitCase side(int i, Kit kit) {
+            return FitCase.of(axle, i, wheels.get(i), kit, settings, dear.get(i).forAnotherKit());
+        }
+
+        KitReport report(Kit kit, List<Check> checks) {
+            List<Finding> findings = new ArrayList<>();
+            for (int i = 0; i < wheels.size(); i++) {
+                findings.addAll(Mending.usual(checks, side(i, kit)).findings());
+            }
+            return KitReport.of(kit, findings);
+        }
+
+        KitReport matched(Kit kit) {
+            KitReport quick = report(kit, Checks.QUICK);
+            return quick.verdict() == Verdict.DOES_NOT_FIT ? quick : report(kit, Checks.ALL);
+        }
+
+        /** Whether a check that costs little is proven not to fit and nothing can mend it. */
+        boolean isHopeless(Kit kit) {
+            for (int i = 0; i < wheels.size(); i++) {
+                FitCase c = side(i, kit);
+                for (Check check : Checks.NARROWING) {
+                    boolean misfit = check.appliesTo(c) && check.judge(c).verdict() == Verdict.DOES_NOT_FIT;
+                    if (misfit
+                            && check.remedies(c).stream().allMatch(o -> o.work().isEmpty())) {
+                        return true;
+                    }
+                }
+            }
+            return false;
+        }
     }
 }

@@ -97,9 +97,10 @@ public final class Search {
         for (Optional<Wheel> wheel : ways) {
             AxleCase on = wheel.map(axle::withWheel).orElse(axle);
             List<WheelProfile> profiles = FitEngine.wheels(on);
+            List<Dear> shared = on.ends().stream().map(e -> Dear.empty()).toList();
             for (Kit kit : kits) {
                 if (FitEngine.suits(axle, kit)) {
-                    parts.add(() -> search.look(on, profiles, kit, wheel));
+                    parts.add(() -> search.look(on, profiles, shared, kit, wheel));
                 }
             }
         }
@@ -118,8 +119,8 @@ public final class Search {
         return new Outcome(kept, front, kept.isEmpty() ? Optional.ofNullable(nearest) : Optional.empty(), complete);
     }
 
-    private void look(AxleCase on, List<WheelProfile> profiles, Kit kit, Optional<Wheel> wheel) {
-        Choices choices = new Choices(on, profiles, kit, settings, terms.forbidden());
+    private void look(AxleCase on, List<WheelProfile> profiles, List<Dear> shared, Kit kit, Optional<Wheel> wheel) {
+        Choices choices = new Choices(on, profiles, shared, kit, settings, terms.forbidden());
         choices.walk(new Choices.Visitor() {
             @Override
             public boolean wants(int against) {

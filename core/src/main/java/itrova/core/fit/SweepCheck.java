@@ -15,6 +15,7 @@ import itrova.core.quantity.Measured;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Surroundings;
 import itrova.core.vehicle.Surroundings.Box;
+import itrova.core.vehicle.Surroundings.Tyre;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -27,6 +28,8 @@ final class SweepCheck implements Check {
             "Rigid motion about the measured king-pin axis; distance of convex solids after Gilbert, Johnson and Keerthi (1988); branch and bound to 0.5 mm; least gaps 6 mm (steered parts) and 12 mm (tyre) are common practice";
     /** The arc a suspension describes may put a place off by this share of the travel (practice). */
     private static final double ARC_SHARE = 0.02;
+    /** Planes of the tyre this near to each other share one search (mm). */
+    private static final double PLANE_STEP = 0.5;
     /** No two meetings differ in doubt by more than this (mm). */
     private static final double MOST_DOUBT = 10;
 
@@ -36,7 +39,10 @@ final class SweepCheck implements Check {
     }
 
     /** A part with the least gap it wants. */
-    record Wanting(Mover mover, double gap, boolean isCaliper) {}
+    record Wanting(Mover mover, double gap, boolean isCaliper, OptionalDouble plane) {}
+
+    /** What the tyre's nearest meeting hangs on; its plane in steps. */
+    private record TyreAt(long step, Tyre tyre, Box box, Surroundings around) {}
 
     /** A meeting with its margin. */
     private record Judged(Meeting meeting, Measured margin, double wanted) {}
@@ -68,7 +74,7 @@ final class SweepCheck implements Check {
 
     @Override
     public Finding judge(FitCase c) {
-        return c.once(Hangs.on(c), () -> sweep(c));
+        return c.dear().finding(Hangs.on(c), () -> sweep(c));
     }
 
     private static Finding sweep(FitCase c) {
@@ -146,7 +152,9 @@ final class SweepCheck implements Check {
                 // What is further away than the worst so far by more than any doubt cannot be the worst.
                 double above =
                         best == null ? Double.POSITIVE_INFINITY : best.margin().value() + MOST_DOUBT + part.gap();
-                Meeting meeting = sweep.nearest(part.mover(), box, above);
+                Meeting meeting = part.plane().isPresent()
+                        ? tyre(c, sweep, part.plane().getAsDouble(), box)
+                        : sweep.nearest(part.mover(), box, above);
                 Judged judged = judged(c, midPlane, part, meeting);
                 if (best == null
                         || judged.margin().value() - judged.margin().expanded()
@@ -156,6 +164,37 @@ final class SweepCheck implements Check {
             }
         }
         return Optional.ofNullable(best);
+    }
+
+    /**
+     * The tyre's nearest meeting with something fixed. It is worked out for planes in small steps and used again for all kits
+     * whose wheel stands near one; what the plane is off by is taken off.
+     */
+    private static Meeting tyre(FitCase c, Sweep sweep, double plane, Box box) {
+        long step = Math.round(plane / PLANE_STEP);
+        double stepped = step * PLANE_STEP;
+        Tyre tyre = c.end().around().tyre().orElseThrow();
+        Meeting near = c.dear()
+                .tyre(
+                        new TyreAt(step, tyre, box, c.end().around()),
+                        () -> sweep.nearest(tyreAt(c, tyre, stepped).mover(), box));
+        return new Meeting(
+                near.mover(),
+                near.box(),
+                near.distance() - Math.abs(plane - stepped),
+                near.direction(),
+                near.steer(),
+                near.lift());
+    }
+
+    private static Wanting tyreAt(FitCase c, Tyre tyre, double plane) {
+        Wanting ring = ring(
+                "tyre",
+                plane - tyre.width() / 2,
+                plane + tyre.width() / 2,
+                tyre.diameter() / 2,
+                c.settings().of(Limit.SOFT_GAP));
+        return new Wanting(ring.mover(), ring.gap(), false, OptionalDouble.of(plane));
     }
 
     /** How the wheel of this end moves; its travel must be known. */
@@ -193,21 +232,18 @@ final class SweepCheck implements Check {
         double turn = InboardCheck.clock(c).orElse(0);
         boolean anywhere = InboardCheck.clock(c).isEmpty();
         // The tyre first: it is mostly the nearest, and what is further away need not be looked at closely.
-        c.end().around().tyre().ifPresent(tyre -> tyrePlane(c)
-                .ifPresent(plane -> parts.add(ring(
-                        "tyre",
-                        plane - tyre.width() / 2,
-                        plane + tyre.width() / 2,
-                        tyre.diameter() / 2,
-                        c.settings().of(Limit.SOFT_GAP)))));
+        c.end().around().tyre().ifPresent(tyre -> tyrePlane(c).ifPresent(plane -> parts.add(tyreAt(c, tyre, plane))));
         for (SectorOutline part : c.kit().caliper().parts()) {
             for (double shift : c.kit().caliper().wearTravel() > 0
                     ? new double[] {0, -c.kit().caliper().wearTravel()}
                     : new double[] {0}) {
                 Outline placed = part.outline().shifted(midPlane + shift);
                 ClockWindow window = anywhere ? ClockWindow.ALL : part.window().turned(turn);
-                parts.add(
-                        new Wanting(new Mover("caliper", Solid.turned(placed, window), reach(placed)), steered, true));
+                parts.add(new Wanting(
+                        new Mover("caliper", Solid.turned(placed, window), reach(placed)),
+                        steered,
+                        true,
+                        OptionalDouble.empty()));
             }
         }
         double half = c.kit().disc().thickness().value() / 2;
@@ -236,7 +272,11 @@ final class SweepCheck implements Check {
     private static Wanting ring(String name, double from, double to, double radius, double gap) {
         Outline section = new Outline(
                 List.of(new Point(from, 0), new Point(to, 0), new Point(to, radius), new Point(from, radius)));
-        return new Wanting(new Mover(name, Solid.turned(section, ClockWindow.ALL), reach(section)), gap, false);
+        return new Wanting(
+                new Mover(name, Solid.turned(section, ClockWindow.ALL), reach(section)),
+                gap,
+                false,
+                OptionalDouble.empty());
     }
 
     private static double reach(Outline o) {

@@ -61,7 +61,9 @@ class AroundController {
             double rTo) {}
 
     record AroundChange(
-            int version, @NotNull SideText left, @NotNull SideText right) {}
+            int version,
+            @NotNull @Valid SideText left,
+            @NotNull @Valid SideText right) {}
 
     @GetMapping
     AroundView around(@PathVariable long axleId) {

@@ -15,6 +15,9 @@ import itrova.core.vehicle.Surroundings.Obstacle;
 import itrova.core.vehicle.Surroundings.Steering;
 import itrova.core.vehicle.Surroundings.Travel;
 import itrova.core.vehicle.Surroundings.Tyre;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
@@ -30,55 +33,67 @@ final class AroundText {
     }
 
     record ObstacleText(
-            String name,
-            String clockFrom,
-            String clockTo,
-            String xFrom,
-            String xTo,
-            String rFrom,
-            String rTo,
-            String halfLimit,
-            String mayBeGround) {}
+            @NotNull @Size(max = 60) String name,
+            @NotNull @Size(max = 60) String clockFrom,
+            @NotNull @Size(max = 60) String clockTo,
+            @NotNull @Size(max = 60) String xFrom,
+            @NotNull @Size(max = 60) String xTo,
+            @NotNull @Size(max = 60) String rFrom,
+            @NotNull @Size(max = 60) String rTo,
+            @NotNull @Size(max = 60) String halfLimit,
+            @NotNull @Size(max = 60) String mayBeGround) {}
 
     record BoxText(
-            String name,
-            String xFrom,
-            String xTo,
-            String forwardFrom,
-            String forwardTo,
-            String upFrom,
-            String upTo,
-            String halfLimit) {}
+            @NotNull @Size(max = 60) String name,
+            @NotNull @Size(max = 60) String xFrom,
+            @NotNull @Size(max = 60) String xTo,
+            @NotNull @Size(max = 60) String forwardFrom,
+            @NotNull @Size(max = 60) String forwardTo,
+            @NotNull @Size(max = 60) String upFrom,
+            @NotNull @Size(max = 60) String upTo,
+            @NotNull @Size(max = 60) String halfLimit) {}
 
     record SteeringText(
-            String lowerX,
-            String lowerForward,
-            String lowerUp,
-            String upperX,
-            String upperForward,
-            String upperUp,
-            String lockIn,
-            String lockOut) {}
+            @NotNull @Size(max = 60) String lowerX,
+            @NotNull @Size(max = 60) String lowerForward,
+            @NotNull @Size(max = 60) String lowerUp,
+            @NotNull @Size(max = 60) String upperX,
+            @NotNull @Size(max = 60) String upperForward,
+            @NotNull @Size(max = 60) String upperUp,
+            @NotNull @Size(max = 60) String lockIn,
+            @NotNull @Size(max = 60) String lockOut) {}
 
-    record TravelText(String bump, String droop, String roll) {}
+    record TravelText(
+            @NotNull @Size(max = 60) String bump,
+            @NotNull @Size(max = 60) String droop,
+            @NotNull @Size(max = 60) String roll) {}
 
-    record TyreText(String width, String diameter, String rated) {}
+    record TyreText(
+            @NotNull @Size(max = 60) String width,
+            @NotNull @Size(max = 60) String diameter,
+            @NotNull @Size(max = 60) String rated) {}
 
-    record HoseText(String x, String forward, String up, String thread) {}
+    record HoseText(
+            @NotNull @Size(max = 60) String x,
+            @NotNull @Size(max = 60) String forward,
+            @NotNull @Size(max = 60) String up,
+            @NotNull @Size(max = 60) String thread) {}
 
-    record JointText(String place, String size) {}
+    record JointText(
+            @NotNull @Size(max = 60) String place,
+            @NotNull @Size(max = 60) String size) {}
 
     /** One side; a part whose figures are all empty was not measured. */
     record SideText(
             boolean lookedInboard,
-            List<ObstacleText> inboard,
+            @NotNull @Size(max = 40) List<@Valid ObstacleText> inboard,
             boolean lookedAround,
-            List<BoxText> chassis,
-            SteeringText steering,
-            TravelText travel,
-            TyreText tyre,
-            HoseText hose,
-            List<JointText> joints) {}
+            @NotNull @Size(max = 40) List<@Valid BoxText> chassis,
+            @NotNull @Valid SteeringText steering,
+            @NotNull @Valid TravelText travel,
+            @NotNull @Valid TyreText tyre,
+            @NotNull @Valid HoseText hose,
+            @NotNull @Size(max = 20) List<@Valid JointText> joints) {}
 
     // --- reading ---
 
@@ -231,7 +246,7 @@ final class AroundText {
         } catch (BadInputException e) {
             throw e;
         } catch (IllegalArgumentException e) {
-            throw BadInputException.of(field, "", e.getMessage());
+            throw BadInputException.of(field, "", field + ": " + e.getMessage());
         }
     }
 
@@ -248,7 +263,7 @@ final class AroundText {
                     .si();
             return negative ? -value : value;
         } catch (IllegalArgumentException e) {
-            throw BadInputException.of(field, text, e.getMessage());
+            throw BadInputException.of(field, text, field + ": " + e.getMessage());
         }
     }
 
@@ -257,7 +272,7 @@ final class AroundText {
             return Double.parseDouble(
                     text.strip().replace('−', '-').replace(',', '.').replace("°", ""));
         } catch (NumberFormatException e) {
-            throw BadInputException.of(field, text, "Write an angle in degrees, such as 34.");
+            throw BadInputException.of(field, text, field + ": write an angle in degrees, such as 34.");
         }
     }
 

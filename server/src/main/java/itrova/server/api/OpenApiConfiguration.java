@@ -34,6 +34,7 @@ class OpenApiConfiguration {
             WhatIfController.class,
             TemplateController.class,
             WheelsController.class,
+            WheelProfileController.class,
             LimitsController.class,
             OrderController.class,
             BenchController.class,

@@ -1,0 +1,72 @@
+package itrova.server.api;
+
+import itrova.core.measure.Instrument;
+import itrova.core.measure.Reading;
+import itrova.core.quantity.UnitSystem;
+import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Side;
+import itrova.formats.template.ProfileReader;
+import itrova.formats.template.WheelStations;
+import itrova.server.store.JobArchive;
+import itrova.server.store.ReadingStore;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.springframework.http.MediaType;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A wheel's profile read in from a drawing: each of its places becomes a reading; all or none. */
+@RestController
+@RequestMapping("/api/axles/{axleId}/wheel-profile")
+class WheelProfileController {
+    private final Workbench bench;
+    private final ReadingStore readings;
+    private final CurrentPerson me;
+
+    WheelProfileController(Workbench bench, ReadingStore readings, CurrentPerson me) {
+        this.bench = bench;
+        this.readings = readings;
+        this.me = me;
+    }
+
+    record ProfileTaken(double backspacing, int barrel, int spokes) {}
+
+    /** x = 0 at the mounting face, outboard positive; y the radius. */
+    @PostMapping(consumes = MediaType.TEXT_PLAIN_VALUE)
+    @Transactional
+    public ProfileTaken take(
+            @PathVariable long axleId,
+            @RequestParam Side side,
+            @RequestParam ProfileReader.Format format,
+            @RequestBody String text) {
+        bench.axle(axleId);
+        try {
+            WheelStations wheel = WheelStations.of(ProfileReader.read(format, text));
+            List<Reading> all = new ArrayList<>();
+            all.add(reading(side, Callout.WHEEL_BACKSPACING, "", wheel.backspacing()));
+            wheel.barrel().forEach(s -> all.add(reading(side, Callout.WHEEL_BARREL, mm(s[0]), s[1])));
+            wheel.spokes().forEach(s -> all.add(reading(side, Callout.WHEEL_SPOKE, mm(s[0]), s[1])));
+            long person = me.get().id();
+            all.forEach(r -> readings.add(axleId, JobArchive.toNew(r), person));
+            return new ProfileTaken(
+                    wheel.backspacing(), wheel.barrel().size(), wheel.spokes().size());
+        } catch (IllegalArgumentException e) {
+            throw BadInputException.of("file", format.name(), e.getMessage());
+        }
+    }
+
+    /** A template is laid on with a steel rule: its half-limit is that of one. */
+    private static Reading reading(Side side, Callout callout, String place, double size) {
+        return Reading.take(side, callout, place, mm(size), Instrument.STEEL_RULE, UnitSystem.METRIC);
+    }
+
+    private static String mm(double value) {
+        return String.format(Locale.ROOT, "%.1f mm", value);
+    }
+}
