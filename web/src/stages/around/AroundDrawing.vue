@@ -13,6 +13,7 @@ const { shapes, side, isChanged } = defineProps<{
 const DISC = 140;
 const TYRE = 317;
 const HALF_TYRE = 82;
+const LONG = 300;
 
 const beside = computed(() => shapes.filter((s) => !s.onChassis));
 const boxes = computed(() => shapes.filter((s) => s.onChassis));
@@ -20,8 +21,10 @@ const boxes = computed(() => shapes.filter((s) => s.onChassis));
 const toFront = computed(() => (side === "LEFT" ? -1 : 1));
 const toOutboard = computed(() => (side === "LEFT" ? -1 : 1));
 
-/** Names stand in steps from front to rear, so that none covers another. */
+/** A short thing has its name before it; long ones have theirs in steps from front to rear, so that none covers another. */
 function toLabelY(i: number) {
+  const box = boxes.value[i];
+  if (box && box.forwardTo - box.forwardFrom < LONG) return -box.forwardTo - 14;
   return -300 + ((i + 0.5) * 600) / Math.max(1, boxes.value.length);
 }
 
@@ -56,7 +59,7 @@ function toMiddle(s: Schemas["StandingView"]) {
         {{ s.name }}
       </text>
       <text :x="182 * toFront" y="-6" text-anchor="middle" class="note">front</text>
-      <text x="0" y="-178" text-anchor="middle" class="note">up</text>
+      <text x="0" y="-168" text-anchor="middle" class="note">up</text>
       <text x="-195" y="184" class="note">disc of {{ 2 * DISC }} mm for scale</text>
     </svg>
     <h2>From above</h2>
@@ -88,7 +91,7 @@ function toMiddle(s: Schemas["StandingView"]) {
       >
         {{ b.name }}
       </text>
-      <text x="0" y="-395" text-anchor="middle" class="note big">front</text>
+      <text x="0" y="-370" text-anchor="middle" class="note big">front</text>
     </svg>
   </div>
 </template>
@@ -131,11 +134,11 @@ svg {
 }
 
 text {
-  font-size: 15px;
+  font-size: 24px;
   fill: var(--ink);
   paint-order: stroke;
   stroke: var(--sheet);
-  stroke-width: 4px;
+  stroke-width: 6px;
 }
 
 .note {
@@ -143,6 +146,6 @@ text {
 }
 
 .big {
-  font-size: 30px;
+  font-size: 52px;
 }
 </style>

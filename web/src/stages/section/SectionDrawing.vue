@@ -4,6 +4,7 @@ import type { Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
 import { toDoubt, toLength } from "../../units/format";
 import { toFrame } from "./frame";
+import { toGapVerdict } from "./gap";
 import { useZoom } from "./useZoom";
 
 /** Caliper and disc in the wheel, to scale; the least gaps dimensioned, doubt drawn as a halo around the wheel's metal. */
@@ -86,10 +87,9 @@ const hat = computed(() => {
 const gaps = computed(() =>
   section.gapsAt.map((g) => {
     const isBarrel = g.check === "BARREL";
-    const finding = section.findings.find((f) => f.check === g.check);
     return {
       ...g,
-      verdict: finding?.verdict ?? "NOT_PROVEN",
+      verdict: toGapVerdict(g.size - g.required, g.doubt),
       label: `${toLength(g.size, session.units)} ${toDoubt(g.doubt, session.units)}`,
       wants: `wants ${toLength(g.required, session.units)}`,
       at: {

@@ -67,6 +67,16 @@ const bounds = computed(() => {
   };
 });
 
+const LONG = 300;
+
+/** A short thing has its name before it; long ones have theirs in steps from front to rear, so that none covers another. */
+function toLabelY(i: number) {
+  const boxes = pose.value?.boxes ?? [];
+  const box = boxes[i];
+  if (box && box.forwardTo - box.forwardFrom < LONG) return -box.forwardTo - 12;
+  return bounds.value.y + ((i + 0.7) * bounds.value.height) / (boxes.length + 0.4);
+}
+
 const nearest = computed(() => {
   const all = pose.value?.distances ?? [];
   return [...all].sort((a, b) => a.distance - a.wanted - (b.distance - b.wanted))[0];
@@ -94,7 +104,11 @@ const nearest = computed(() => {
           :min="-pose.droop"
           :max="pose.bump"
           :step="1"
-          :said="`${toLength(Math.abs(lift), session.units)} ${lift === 0 ? '' : lift > 0 ? 'up' : 'down'}`"
+          :said="
+            lift === 0
+              ? 'ride height'
+              : `${toLength(Math.abs(lift), session.units)} ${lift > 0 ? 'up' : 'down'}`
+          "
         />
       </div>
       <svg
@@ -123,7 +137,7 @@ const nearest = computed(() => {
           v-for="(b, i) in pose.boxes"
           :key="b.name"
           :x="((b.xFrom + b.xTo) / 2) * toRight"
-          :y="bounds.y + ((i + 0.7) * bounds.height) / (pose.boxes.length + 0.4)"
+          :y="toLabelY(i)"
           text-anchor="middle"
         >
           {{ b.name }}
@@ -174,11 +188,11 @@ svg {
 }
 
 text {
-  font-size: 20px;
+  font-size: 42px;
   font-family: var(--narrow);
   fill: var(--ink);
   paint-order: stroke;
   stroke: var(--sheet);
-  stroke-width: 5px;
+  stroke-width: 9px;
 }
 </style>

@@ -233,7 +233,7 @@ async function onOpen(one: Schemas["KeptView"]) {
             No verdict changes: {{ answer.unchanged }} kits stay as they are.
           </p>
           <div v-for="r in answer.changed" :key="r.code" class="sheet row">
-            <p>
+            <p class="turn">
               <strong>{{ r.code }}</strong> {{ r.name }}: <VerdictMark :verdict="r.before" />
               {{ toVerdictWord(r.before) }} → <VerdictMark :verdict="r.after" />
               <strong>{{ toVerdictWord(r.after) }}</strong>
@@ -324,6 +324,13 @@ input {
   align-items: center;
   gap: 0.5rem;
   margin: 0;
+}
+
+.turn {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.4rem;
 }
 
 .right {

@@ -30,7 +30,7 @@ class ViewsIT extends BrowserTest {
         look("/axles/" + van + "/around", "King-pin axis and locks");
         look("/axles/" + van + "/search", "What counts");
         look("/axles/" + van + "/what-if", "Thought to be different");
-        look("/axles/" + van + "/match", "Full cost");
+        look("/axles/" + van + "/match", "Margins in");
         look("/axles/" + van + "/section?kit=QF-102", "Caliper to spokes");
         look("/axles/" + van + "/order", "kit");
         look("/axles/" + van + "/bench", "kit");
@@ -122,7 +122,7 @@ class ViewsIT extends BrowserTest {
         page.navigate("/axles/" + rear + "/order");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("Choose one in the match table");
         link("To the match table").click();
-        assertThat(page.getByText("Full cost").first()).isVisible();
+        assertThat(page.getByText("Margins in").first()).isVisible();
     }
 
     @Test
