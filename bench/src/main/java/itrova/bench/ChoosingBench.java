@@ -8,6 +8,7 @@ import itrova.core.fit.ShopSettings;
 import itrova.core.fit.Verdict;
 import itrova.core.fit.Weights;
 import itrova.core.kit.Kit;
+import itrova.core.kit.KitOption;
 import itrova.core.vehicle.Wheel;
 import itrova.formats.DemoData;
 import java.util.ArrayList;
@@ -22,7 +23,6 @@ import org.openjdk.jmh.annotations.Measurement;
 import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
-import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
@@ -34,7 +34,6 @@ import org.openjdk.jmh.annotations.Warmup;
  * <p>Yardsticks of the same run: every kit of the large catalogue judged one after the other with nothing left out, on a tenth of
  * it; and the search done by judging every combination of ten kits in full.
  */
-@State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
 @Warmup(iterations = 3, time = 2)
@@ -44,60 +43,70 @@ public class ChoosingBench {
     private static final ShopSettings SETTINGS = ShopSettings.DEFAULTS;
     private static final Search.Terms TERMS = new Search.Terms(Weights.USUAL, Set.of(), 20);
 
-    private AxleCase axle;
-    private Kit kit;
-    private List<Kit> tenThousand;
-    private List<Kit> fiftyThousand;
-    private List<Kit> hundredThousand;
-    private List<Kit> twoHundred;
-    private List<Wheel> wheels;
-
-    @Setup
-    public void make() {
-        axle = Catalogue.axleCase();
-        kit = DemoData.kits().stream()
+    /** The axle, and one kit that is proven on it. */
+    @State(Scope.Benchmark)
+    public static class OneKit {
+        final AxleCase axle = Catalogue.axleCase();
+        final Kit kit = DemoData.kits().stream()
                 .filter(k -> k.code().equals("QF-101"))
                 .findFirst()
                 .orElseThrow();
-        tenThousand = Catalogue.frontKits(10_000, 5);
-        hundredThousand = Catalogue.mixedKits(100_000, 6);
-        fiftyThousand = hundredThousand.subList(0, 50_000);
-        twoHundred = Catalogue.kitsWithOptions(200, 7);
-        wheels = DemoData.wheels();
+    }
+
+    /** A catalogue of this kind of end. */
+    @State(Scope.Benchmark)
+    public static class TenThousand {
+        final AxleCase axle = Catalogue.axleCase();
+        final List<Kit> kits = Catalogue.frontKits(10_000, 5);
+    }
+
+    /** A catalogue of every kind of end. */
+    @State(Scope.Benchmark)
+    public static class HundredThousand {
+        final AxleCase axle = Catalogue.axleCase();
+        final List<Kit> kits = Catalogue.mixedKits(100_000, 6);
+    }
+
+    /** Kits with up to twelve options each, and the wheels on the wall. */
+    @State(Scope.Benchmark)
+    public static class TwoHundred {
+        final AxleCase axle = Catalogue.axleCase();
+        final List<Kit> kits = Catalogue.kitsWithOptions(200, 7);
+        final List<Wheel> wheels = DemoData.wheels();
     }
 
     @Benchmark
-    public KitReport oneKitWithoutTheSweep() {
-        return FitEngine.quickReport(axle, kit, SETTINGS);
+    public KitReport oneKitWithoutTheSweep(OneKit of) {
+        return FitEngine.quickReport(of.axle, of.kit, SETTINGS);
     }
 
     @Benchmark
-    public KitReport oneKitWithTheSweep() {
-        return FitEngine.report(axle, kit, SETTINGS);
+    public KitReport oneKitWithTheSweep(OneKit of) {
+        return FitEngine.report(of.axle, of.kit, SETTINGS);
     }
 
     @Benchmark
-    public List<KitReport> tenThousandKits() {
-        return FitEngine.match(axle, tenThousand, SETTINGS);
+    public List<KitReport> tenThousandKits(TenThousand of) {
+        return FitEngine.match(of.axle, of.kits, SETTINGS);
     }
 
     @Benchmark
-    public List<KitReport> bestOfFiftyThousand() {
-        return FitEngine.top(axle, fiftyThousand, 50, SETTINGS);
+    public List<KitReport> bestOfFiftyThousand(HundredThousand of) {
+        return FitEngine.top(of.axle, of.kits.subList(0, 50_000), 50, SETTINGS);
     }
 
     @Benchmark
-    public List<KitReport> bestOfAHundredThousand() {
-        return FitEngine.top(axle, hundredThousand, 50, SETTINGS);
+    public List<KitReport> bestOfAHundredThousand(HundredThousand of) {
+        return FitEngine.top(of.axle, of.kits, 50, SETTINGS);
     }
 
     /** Plain reference for the best of a catalogue: a tenth of it, every kit for this end judged in full, then sorted. */
     @Benchmark
-    public List<KitReport> yardstickTenthJudgedPlainly() {
+    public List<KitReport> yardstickTenthJudgedPlainly(HundredThousand of) {
         List<KitReport> reports = new ArrayList<>();
-        for (Kit k : hundredThousand.subList(0, 10_000)) {
-            if (axle.ends().stream().allMatch(e -> k.fits().contains(e.kind()))) {
-                reports.add(FitEngine.quickReport(axle, k, SETTINGS));
+        for (Kit k : of.kits.subList(0, 10_000)) {
+            if (of.axle.ends().stream().allMatch(e -> k.fits().contains(e.kind()))) {
+                reports.add(FitEngine.quickReport(of.axle, k, SETTINGS));
             }
         }
         reports.sort(Comparator.comparing(KitReport::verdict)
@@ -106,25 +115,25 @@ public class ChoosingBench {
     }
 
     @Benchmark
-    public Search.Outcome searchTwoHundredKits() {
-        return Search.run(axle, twoHundred, wheels, SETTINGS, TERMS, done -> {}, () -> false);
+    public Search.Outcome searchTwoHundredKits(TwoHundred of) {
+        return Search.run(of.axle, of.kits, of.wheels, SETTINGS, TERMS, done -> {}, () -> false);
     }
 
     /** Plain reference for the search: ten of the kits, the wheel as found, every combination judged in full. */
     @Benchmark
-    public int yardstickTenKitsByEnumeration() {
+    public int yardstickTenKitsByEnumeration(TwoHundred of) {
         int proven = 0;
-        for (Kit k : twoHundred.subList(0, 10)) {
+        for (Kit k : of.kits.subList(0, 10)) {
             int options = Math.min(8, k.choices().options().size());
             for (int mask = 0; mask < 1 << options; mask++) {
-                List<itrova.core.kit.KitOption> taken = new ArrayList<>();
+                List<KitOption> taken = new ArrayList<>();
                 for (int i = 0; i < options; i++) {
                     if ((mask & 1 << i) != 0) {
                         taken.add(k.choices().options().get(i));
                     }
                 }
                 Verdict verdict =
-                        FitEngine.quickReport(axle, k.with(taken), SETTINGS).verdict();
+                        FitEngine.quickReport(of.axle, k.with(taken), SETTINGS).verdict();
                 proven += verdict.isProven() ? 1 : 0;
             }
         }

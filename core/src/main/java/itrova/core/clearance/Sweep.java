@@ -19,7 +19,10 @@ public final class Sweep {
     /** The least distance is found to within this (mm); it is taken off. */
     public static final double TOLERANCE = 0.5;
 
-    private static final int LIFT_STEPS = 40;
+    /** Where along the travel a part comes nearest is told to within this (mm); no distance hangs on it. */
+    private static final double LIFT_TOLERANCE = 1;
+
+    private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
 
     private final WheelMotion motion;
 
@@ -99,28 +102,35 @@ public final class Sweep {
         return mover.solid().moved(motion.at(steer, lean)).drawn(motion.down(), motion.up());
     }
 
-    /** Where along the travel a part comes nearest (mm): the distance is convex in it, so thirds close in on the least. */
+    /** Where along the travel a part comes nearest (mm): the distance is convex in it, so golden sections close in on the least. */
     private double lift(Solid part, Solid fixed) {
         double low = motion.down().z();
         double high = motion.up().z();
-        for (int i = 0; i < LIFT_STEPS; i++) {
-            double a = low + (high - low) / 3;
-            double b = high - (high - low) / 3;
-            if (at(part, fixed, a) <= at(part, fixed, b)) {
+        double a = high - GOLDEN * (high - low);
+        double b = low + GOLDEN * (high - low);
+        double atA = at(part, fixed, a);
+        double atB = at(part, fixed, b);
+        while (high - low > LIFT_TOLERANCE) {
+            if (atA <= atB) {
                 high = b;
+                b = a;
+                atB = atA;
+                a = high - GOLDEN * (high - low);
+                atA = at(part, fixed, a);
             } else {
                 low = a;
+                a = b;
+                atA = atB;
+                b = low + GOLDEN * (high - low);
+                atB = at(part, fixed, b);
             }
         }
-        double ends = Math.min(
-                at(part, fixed, motion.down().z()), at(part, fixed, motion.up().z()));
-        double middle = (low + high) / 2;
-        if (at(part, fixed, middle) < ends) {
-            return middle;
+        double atDown = at(part, fixed, motion.down().z());
+        double atUp = at(part, fixed, motion.up().z());
+        if (Math.min(atA, atB) < Math.min(atDown, atUp)) {
+            return (low + high) / 2;
         }
-        return at(part, fixed, motion.up().z()) <= at(part, fixed, motion.down().z())
-                ? motion.up().z()
-                : motion.down().z();
+        return atUp <= atDown ? motion.up().z() : motion.down().z();
     }
 
     private static double at(Solid part, Solid fixed, double lift) {

@@ -40,6 +40,9 @@ public record Rectangle(double minX, double maxX, double minR, double maxR) {
         for (int i = 0; i < polygon.size(); i++) {
             Point a = polygon.get(i);
             Point b = polygon.get((i + 1) % polygon.size());
+            if (best != null && leastSquare(a, b) >= best.square()) {
+                continue;
+            }
             for (int j = 0; j < 4; j++) {
                 Segments.Pair pair = Segments.nearest(a, b, wall.get(j), wall.get((j + 1) % 4));
                 best = best == null ? pair : Segments.nearer(best, pair);
@@ -49,6 +52,13 @@ public record Rectangle(double minX, double maxX, double minR, double maxR) {
         double nx = size > 0 ? (best.second().x() - best.first().x()) / size : 0;
         double nr = size > 0 ? (best.second().r() - best.first().r()) / size : 1;
         return new Gap(size, nx, nr, best.first(), best.second());
+    }
+
+    /** Square of the distance (mm²) of the box round an edge, which the edge itself cannot undercut. */
+    private double leastSquare(Point a, Point b) {
+        double dx = Math.max(0, Math.max(minX - Math.max(a.x(), b.x()), Math.min(a.x(), b.x()) - maxX));
+        double dr = Math.max(0, Math.max(minR - Math.max(a.r(), b.r()), Math.min(a.r(), b.r()) - maxR));
+        return dx * dx + dr * dr;
     }
 
     /** Bounds (minX, maxX, minR, maxR) of the part of a polygon inside this rectangle; null if their insides do not meet. */

@@ -33,7 +33,8 @@ final class Simplex {
         Point3 best = null;
         double least = nearest.dot(nearest);
         int kept = 0;
-        for (int part = 1; part < 1 << count; part++) {
+        // parts without the new corner were tried before and hold nothing nearer
+        for (int part = 1 << count - 1; part < 1 << count; part++) {
             Point3 p = on(part);
             if (p != null && p.dot(p) < least) {
                 least = p.dot(p);
@@ -61,17 +62,14 @@ final class Simplex {
 
     /** The origin's foot on the flat through some corners, if it lies strictly between them; null otherwise. */
     private @Nullable Point3 on(int part) {
-        int[] at = new int[4];
-        int n = 0;
-        for (int i = 0; i < count; i++) {
-            if ((part & 1 << i) != 0) {
-                at[n++] = i;
-            }
-        }
-        return switch (n) {
-            case 1 -> corners[at[0]];
-            case 2 -> onEdge(corners[at[0]], corners[at[1]]);
-            case 3 -> onFace(corners[at[0]], corners[at[1]], corners[at[2]]);
+        int first = Integer.numberOfTrailingZeros(part);
+        int rest = part & part - 1;
+        int second = Integer.numberOfTrailingZeros(rest);
+        int third = Integer.numberOfTrailingZeros(rest & rest - 1);
+        return switch (Integer.bitCount(part)) {
+            case 1 -> corners[first];
+            case 2 -> onEdge(corners[first], corners[second]);
+            case 3 -> onFace(corners[first], corners[second], corners[third]);
             default -> holdsOrigin() ? Point3.ZERO : null;
         };
     }

@@ -54,6 +54,9 @@ public record WallStep(Kind kind, double from, double to, double level) {
         for (int i = 0; i < corners.size(); i++) {
             Point a = corners.get(i);
             Point b = corners.get((i + 1) % corners.size());
+            if (best != null && leastSquare(a, b) >= best.square()) {
+                continue;
+            }
             for (int j = first; j < last; j++) {
                 Segments.Pair pair = Segments.nearest(a, b, wall[j], wall[j + 1]);
                 best = best == null ? pair : Segments.nearer(best, pair);
@@ -63,6 +66,13 @@ public record WallStep(Kind kind, double from, double to, double level) {
         double nx = size > 0 ? (best.second().x() - best.first().x()) / size : 0;
         double nr = size > 0 ? (best.second().r() - best.first().r()) / size : 1;
         return new Gap(size, nx, nr, best.first(), best.second());
+    }
+
+    /** Square of the distance (mm²) of the box round an edge from a barrel step, which the edge itself cannot undercut. */
+    private double leastSquare(Point a, Point b) {
+        double along = Math.max(0, Math.max(from - Math.max(a.x(), b.x()), Math.min(a.x(), b.x()) - to));
+        double across = Math.max(0, level - Math.max(a.r(), b.r()));
+        return along * along + across * across;
     }
 
     /** The outline's highest place with from ≤ x ≤ to, or null if it does not reach into that range. */
