@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
@@ -204,7 +205,9 @@ class ChoosingIT extends BrowserTest {
         page.getByLabel("Name of this what-if").fill("spokes set out");
         button("Keep").click();
         assertThat(button("spokes set out")).isVisible();
-        page.waitForTimeout(600); // the message's fade would be measured as poor contrast
+        // a message that fades while it is measured would count as poor contrast
+        assertThat(page.locator(".p-toast-message"))
+                .hasCount(0, new LocatorAssertions.HasCountOptions().setTimeout(10_000));
         assertAccessible("what if");
         button("Drop").click();
         assertThat(page.getByText("Change a reading, put on another wheel")).isVisible();

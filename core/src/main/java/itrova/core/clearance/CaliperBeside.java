@@ -114,6 +114,21 @@ public final class CaliperBeside {
                         g -> g.size().value() - g.size().expanded()));
     }
 
+    /** Clock angles the whole caliper may take up, the doubt of its place included; absent where that is not fixed. */
+    public Optional<ClockWindow> clockRange() {
+        List<ClockWindow> windows =
+                kit.caliper().parts().stream().map(SectorOutline::window).toList();
+        if (clock.isEmpty() || windows.isEmpty()) {
+            return Optional.empty();
+        }
+        double from = windows.stream().mapToDouble(ClockWindow::from).min().orElseThrow();
+        double to = windows.stream().mapToDouble(ClockWindow::to).max().orElseThrow();
+        return to - from >= 360
+                ? Optional.of(ClockWindow.ALL)
+                : Optional.of(
+                        new ClockWindow(from, to).turned(clock.getAsDouble()).widened(CLOCK_DOUBT));
+    }
+
     /** The disc's ring as it turns. */
     private Outline disc() {
         double half = kit.disc().thickness().value() / 2;

@@ -2,6 +2,7 @@ package itrova.core.fit;
 
 import itrova.core.clearance.CaliperBeside;
 import itrova.core.clearance.InboardGap;
+import itrova.core.geometry.ClockWindow;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Surroundings.Obstacle;
@@ -72,10 +73,29 @@ final class InboardCheck implements Check {
     }
 
     private static Optional<InboardGap> least(FitCase c, Measured midPlane) {
-        CaliperBeside beside = new CaliperBeside(c.end().side(), c.kit(), midPlane, clock(c));
+        CaliperBeside beside = beside(c, midPlane);
         return CaliperBeside.obstacles(c.end()).stream()
                 .flatMap(o -> beside.to(o).stream())
                 .min(Comparator.comparingDouble(g -> g.size().value() - g.size().expanded()));
+    }
+
+    private static CaliperBeside beside(FitCase c, Measured midPlane) {
+        return new CaliperBeside(c.end().side(), c.kit(), midPlane, clock(c));
+    }
+
+    /** A flat where the disc turns or the caliper covers all of the metal; a trough where metal is left beside the caliper. */
+    private static String cut(FitCase c, Measured midPlane, InboardGap gap) {
+        ClockWindow metal = gap.obstacle().window();
+        return beside(c, midPlane)
+                .clockRange()
+                .filter(range -> gap.part().equals("caliper") && !range.holds(metal))
+                .map(range ->
+                        Say.text("trough from clock %.0f° to %.0f°,", clockwise(range.from()), clockwise(range.to())))
+                .orElse("flat");
+    }
+
+    private static double clockwise(double angle) {
+        return (angle % 360 + 360) % 360;
     }
 
     /** Clock angle of the caliper's middle as the bracket holds it; a weld-on one at the middle of its range. */
@@ -114,15 +134,16 @@ final class InboardCheck implements Check {
         if (!c.settings().follows(Limit.GRIND_KNUCKLE) || !(allowed > 0)) {
             return List.of(WorkOffer.refused("Nothing may be ground off the " + obstacle.name() + ". " + advice));
         }
+        String cut = cut(c, midPlane.get(), gap);
         if (lacking > allowed) {
             return List.of(WorkOffer.refused(Say.text(
-                    "A flat %.1f mm deep would be needed on the %s, %.1f mm are allowed. %s",
-                    lacking, obstacle.name(), allowed, advice)));
+                    "A %s %.1f mm deep would be needed on the %s, %.1f mm are allowed. %s",
+                    cut, lacking, obstacle.name(), allowed, advice)));
         }
         double target = obstacle.xTo() - lacking;
         String words = Say.text(
-                "a flat %.1f mm deep on the %s, %.1f mm allowed, edges radiused, crack-tested",
-                lacking, obstacle.name(), allowed);
+                "a %s %.1f mm deep on the %s, %.1f mm allowed, edges radiused, crack-tested",
+                cut, lacking, obstacle.name(), allowed);
         Work grind = gap.standing().wasRead()
                 ? Work.to(WorkKind.GRIND_RIB, c.end().side(), obstacle.xTo(), target, words)
                 : new Work(

@@ -16,6 +16,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
 
 /** What else carries the axle's load, as far as its figures are known: wheel, tyre, the hub's bearings, the studs' clamp. */
 final class RatingsCheck implements Check {
@@ -37,7 +39,7 @@ final class RatingsCheck implements Check {
     @Override
     public Finding judge(FitCase c) {
         Ruling ruling = new Ruling(CheckId.RATINGS, c, "share");
-        List<String> words = new ArrayList<>();
+        List<Supplier<String>> words = new ArrayList<>();
         c.load().ifPresent(load -> {
             double wheel = load.kg() / 2;
             rated(
@@ -59,21 +61,23 @@ final class RatingsCheck implements Check {
             ruling.missing("ratings of wheel, tyre, bearings and the studs' grade");
         }
         return ruling.finding(r -> new Explanation(
-                words.isEmpty() ? "None of these ratings is known yet." : String.join(" ", words),
+                words.isEmpty()
+                        ? "None of these ratings is known yet."
+                        : words.stream().map(Supplier::get).collect(Collectors.joining(" ")),
                 FORMULA,
                 List.of(),
                 SOURCE));
     }
 
     private static void rated(
-            Ruling ruling, List<String> words, String what, java.util.OptionalDouble rating, double load) {
+            Ruling ruling, List<Supplier<String>> words, String what, java.util.OptionalDouble rating, double load) {
         rating.ifPresent(kg -> {
             ruling.require(what + " rating", Measured.exact(kg / load - 1));
-            words.add(Say.text("The %s is rated for %.0f kg and carries %.0f kg.", what, kg, load));
+            words.add(() -> Say.text("The %s is rated for %.0f kg and carries %.0f kg.", what, kg, load));
         });
     }
 
-    private static void bearings(FitCase c, Ruling ruling, List<String> words, double wheelLoad) {
+    private static void bearings(FitCase c, Ruling ruling, List<Supplier<String>> words, double wheelLoad) {
         Optional<RotorHub> hub = c.kit().fitting().hub();
         Optional<Surroundings.Tyre> tyre = c.end().around().tyre();
         Optional<Measured> spread = c.length(Callout.BEARING_SPREAD);
@@ -106,7 +110,7 @@ final class RatingsCheck implements Check {
                         tyre.get().diameter()));
         double wanted = c.settings().of(Limit.BEARING_ROAD);
         ruling.require("bearing life", Measured.exact(Math.min(road / wanted, 10) - 1));
-        words.add(Say.text("Nine of ten bearings reach %.0f km, %.0f km are wanted.", road, wanted));
+        words.add(() -> Say.text("Nine of ten bearings reach %.0f km, %.0f km are wanted.", road, wanted));
     }
 
     private static double road(RotorHub.Rating rating, double radial, double axial, double tyre) {
@@ -114,7 +118,7 @@ final class RatingsCheck implements Check {
         return RollingLife.road(RollingLife.millionTurns(rating.dynamic(), p), tyre);
     }
 
-    private static void clamp(FitCase c, Ruling ruling, List<String> words) {
+    private static void clamp(FitCase c, Ruling ruling, List<Supplier<String>> words) {
         Optional<Double> torque = c.kit().torques().stream()
                 .filter(t -> t.fastener().toLowerCase(Locale.ROOT).contains("wheel nut"))
                 .map(TorqueSpec::torque)
@@ -128,7 +132,7 @@ final class RatingsCheck implements Check {
                 / grade.get().proofLoad(thread.get());
         ruling.require("stud clamp, enough", Measured.exact(share - LEAST_PRELOAD))
                 .require("stud clamp, not too much", Measured.exact(MOST_PRELOAD - share));
-        words.add(Say.text(
+        words.add(() -> Say.text(
                 "%.0f N·m on a %s stud of %s is %.0f %% of its proof load.",
                 torque.get(), thread.get().designation(), grade.get().word(), 100 * share));
     }

@@ -44,6 +44,11 @@ public record ClockWindow(double from, double to) {
         return ahead <= span() || ahead + other.span() >= 360;
     }
 
+    /** Whether all angles of another range lie within this one. */
+    public boolean holds(ClockWindow other) {
+        return span() >= 360 || modulo(other.from - from) + other.span() <= span();
+    }
+
     private static double modulo(double degrees) {
         double rest = degrees % 360;
         return rest < 0 ? rest + 360 : rest;

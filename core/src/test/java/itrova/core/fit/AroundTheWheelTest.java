@@ -114,6 +114,8 @@ class AroundTheWheelTest {
         assertThat(ground.verdict()).isEqualTo(Verdict.FITS_WITH_WORK);
         assertThat(ground.work().orElseThrow().kind()).isEqualTo(WorkKind.GRIND_RIB);
         assertThat(ground.work().orElseThrow().kind().hold()).contains("crack-test");
+        // A rib all the way round is left standing beside the caliper, 45 to 135 degrees and 2 for its place.
+        assertThat(ground.work().orElseThrow().mustRemain()).contains("a trough from clock 43° to 137°");
         Finding tooMuch = find(near, sliding(14), CheckId.INBOARD);
         assertThat(tooMuch.refused().orElseThrow()).contains("3.0 mm are allowed");
         Finding never = find(near, sliding(9.3), CheckId.INBOARD, SETTINGS.with(Limit.GRIND_KNUCKLE, 0));
@@ -122,11 +124,19 @@ class AroundTheWheelTest {
 
     @Test
     void anObstacleThatMayBeGroundIsGroundBack() {
-        AxleEnd end = front().around(with(arm(-41, ClockWindow.ALL, OptionalDouble.of(6))))
+        AxleEnd end = front().around(with(arm(-41, new ClockWindow(60, 120), OptionalDouble.of(6))))
                 .build();
         Finding f = find(end, sliding(12), CheckId.INBOARD);
         assertThat(f.verdict()).isEqualTo(Verdict.FITS_WITH_WORK);
         assertThat(f.worked().orElseThrow().value()).isGreaterThan(0);
+        assertThat(f.work().orElseThrow().mustRemain()).contains("a flat");
+        AxleEnd across = front().around(with(arm(-41, new ClockWindow(0, 120), OptionalDouble.of(6))))
+                .build();
+        assertThat(find(across, sliding(12), CheckId.INBOARD)
+                        .work()
+                        .orElseThrow()
+                        .mustRemain())
+                .contains("a trough");
     }
 
     @Test

@@ -15,6 +15,15 @@ class ClockWindowTest {
     }
 
     @Test
+    void aRangeHoldsWhatLiesWhollyWithinIt() {
+        assertThat(new ClockWindow(350, 400).holds(new ClockWindow(0, 40))).isTrue();
+        assertThat(new ClockWindow(350, 400).holds(new ClockWindow(0, 41))).isFalse();
+        assertThat(new ClockWindow(40, 50).holds(new ClockWindow(30, 45))).isFalse();
+        assertThat(new ClockWindow(10, 100).holds(ClockWindow.ALL)).isFalse();
+        assertThat(ClockWindow.ALL.holds(new ClockWindow(-20, 90))).isTrue();
+    }
+
+    @Test
     void turningAndWideningKeepTheMiddle() {
         ClockWindow window = new ClockWindow(-30, 30).turned(90).widened(5);
         assertThat(window).isEqualTo(new ClockWindow(55, 125));
