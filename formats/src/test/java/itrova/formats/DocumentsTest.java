@@ -14,6 +14,7 @@ import itrova.core.kit.Kit;
 import itrova.core.record.AxleRecord;
 import itrova.core.record.Job;
 import itrova.core.vehicle.Side;
+import itrova.core.vehicle.Wheel;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -58,6 +59,13 @@ class DocumentsTest {
         assertThat(JobDocument.read("example", Files.readString(EXAMPLES.resolve("example-job.json")))
                         .axles())
                 .isNotEmpty();
+        List<Wheel> wheels = WheelDocument.read("example", Files.readString(EXAMPLES.resolve("example-wheels.json")));
+        assertThat(wheels).isNotEmpty();
+        String written = WheelDocument.write(wheels);
+        assertThat(WheelDocument.write(WheelDocument.read("again", written))).isEqualTo(written);
+        assertThat(WheelDocument.read("again", written).get(0).backspacing())
+                .usingRecursiveComparison()
+                .isEqualTo(wheels.get(0).backspacing());
     }
 
     /** The demo catalogue exercises every check both ways. */

@@ -75,6 +75,16 @@ class SweepTest {
         assertThat(m.lift()).isEqualTo(70, within(1.0));
     }
 
+    /** A small part passes a stop that stands beside the travel: it is nearest where it is level with it. */
+    @Test
+    void theNearestPlaceOfTheTravelIsToldAlsoBetweenItsEnds() {
+        Mover part = new Mover("caliper", Solid.box(new Point3(-10, -1, -1), new Point3(10, 1, 1)), 11);
+        Box stop = new Box("bump stop", new Point3(-60, -1, 29), new Point3(-50, 1, 31), 0);
+        Meeting m = new Sweep(Optional.empty(), new Travel(70, 60, 0)).nearest(part, stop);
+        assertThat(m.distance()).isEqualTo(40, within(Sweep.TOLERANCE + 1e-3));
+        assertThat(m.lift()).isEqualTo(30, within(2.5)); // level within both half heights, 1 mm each, and half a step
+    }
+
     @Test
     void leaningBringsTheTopNearer() {
         Box tower = new Box("spring tower", new Point3(-200, -100, 200), new Point3(-150, 100, 320), 0);
