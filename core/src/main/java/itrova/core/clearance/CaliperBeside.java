@@ -32,6 +32,11 @@ public final class CaliperBeside {
     private final Kit kit;
     private final Measured midPlane;
     private final OptionalDouble clock;
+    /** Part by part where the disc comes to stand, with new and with worn pads; the latter empty where nothing moves. */
+    private final List<Outline> asNew;
+
+    private final List<Outline> worn;
+    private final Outline disc;
 
     /**
      * @param side the side
@@ -44,6 +49,12 @@ public final class CaliperBeside {
         this.kit = kit;
         this.midPlane = midPlane;
         this.clock = clock;
+        double wear = kit.caliper().wearTravel();
+        asNew = kit.caliper().parts().stream()
+                .map(p -> p.outline().shifted(midPlane.value()))
+                .toList();
+        worn = wear > 0 ? asNew.stream().map(o -> o.shifted(-wear)).toList() : List.of();
+        disc = disc();
     }
 
     /**
@@ -88,30 +99,47 @@ public final class CaliperBeside {
     /** Name of the obstacle made from the readings of the knuckle's rib. */
     public static final String RIB = "knuckle rib";
 
-    /** The gap to an obstacle for which least is left after its doubt; absent if nothing of the kit comes by it. */
-    public Optional<InboardGap> to(Standing standing) {
+    /** The gap to an obstacle for which least is left after its doubt, of the disc or of what of the caliper comes by it. */
+    public InboardGap to(Standing standing) {
         Obstacle obstacle = standing.obstacle();
         Rectangle metal = new Rectangle(obstacle.xFrom(), obstacle.xTo(), obstacle.rFrom(), obstacle.rTo());
-        List<InboardGap> gaps = new ArrayList<>();
-        double wear = kit.caliper().wearTravel();
-        for (SectorOutline part : kit.caliper().parts()) {
-            if (clock.isPresent()
-                    && !part.window()
-                            .turned(clock.getAsDouble())
-                            .widened(CLOCK_DOUBT)
-                            .overlaps(obstacle.window())) {
+        InboardGap least = gap("disc", standing, metal, disc, false);
+        double mostDoubt = mostDoubt(standing);
+        List<SectorOutline> parts = kit.caliper().parts();
+        for (int i = 0; i < parts.size(); i++) {
+            if (!passes(parts.get(i), obstacle)) {
                 continue;
             }
-            Outline placed = part.outline().shifted(midPlane.value());
-            gaps.add(gap("caliper", standing, metal, placed, false));
-            if (wear > 0) {
-                gaps.add(gap("caliper", standing, metal, placed.shifted(-wear), true));
+            // A gap that even its whole doubt does not bring below the least need not be worked out.
+            if (!worn.isEmpty() && metal.gapAtLeast(worn.get(i)) - mostDoubt < least.left()) {
+                least = lesser(least, gap("caliper", standing, metal, worn.get(i), true));
+            }
+            if (metal.gapAtLeast(asNew.get(i)) - mostDoubt < least.left()) {
+                least = lesser(gap("caliper", standing, metal, asNew.get(i), false), least);
             }
         }
-        gaps.add(gap("disc", standing, metal, disc(), false));
-        return gaps.stream()
-                .min(java.util.Comparator.comparingDouble(
-                        g -> g.size().value() - g.size().expanded()));
+        return least;
+    }
+
+    private static InboardGap lesser(InboardGap one, InboardGap other) {
+        return other.left() < one.left() ? other : one;
+    }
+
+    private boolean passes(SectorOutline part, Obstacle obstacle) {
+        return clock.isEmpty()
+                || part.window()
+                        .turned(clock.getAsDouble())
+                        .widened(CLOCK_DOUBT)
+                        .overlaps(obstacle.window());
+    }
+
+    /** More than any gap to this obstacle is in doubt by (mm). */
+    private double mostDoubt(Standing standing) {
+        double limits = kit.caliper().outlineTolerance() + standing.obstacle().halfLimit();
+        return midPlane.expanded()
+                + 2 * limits
+                + standing.face().map(Measured::expanded).orElse(0.0)
+                + standing.radius().map(Measured::expanded).orElse(0.0);
     }
 
     /** Clock angles the whole caliper may take up, the doubt of its place included; absent where that is not fixed. */

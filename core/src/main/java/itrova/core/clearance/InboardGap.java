@@ -14,6 +14,11 @@ import itrova.core.vehicle.Surroundings.Obstacle;
  * @param padsWorn whether it is found with worn pads
  */
 public record InboardGap(String part, CaliperBeside.Standing standing, Gap gap, Measured size, boolean padsWorn) {
+    /** What is left of it after its doubt (mm). */
+    public double left() {
+        return size.value() - size.expanded();
+    }
+
     /** The metal it comes near to. */
     public Obstacle obstacle() {
         return standing.obstacle();

@@ -45,11 +45,12 @@ final class ContentsCheck implements Check {
         Map<PartKind, Integer> box = kit.terms().contents();
         List<String> lacking = new ArrayList<>();
         for (PartKind kind : wanted(kit, end)) {
-            int besides = kit.terms().missing().stream()
-                    .filter(m -> m.kind().filter(k -> k == kind).isPresent())
-                    .mapToInt(MissingPart::quantity)
-                    .sum();
-            int open = kind.wanted() - box.getOrDefault(kind, 0) - besides;
+            int open = kind.wanted() - box.getOrDefault(kind, 0);
+            for (MissingPart besides : kit.terms().missing()) {
+                if (besides.kind().orElse(null) == kind) {
+                    open -= besides.quantity();
+                }
+            }
             if (open > 0) {
                 lacking.add(open + " × " + kind.title());
             }

@@ -30,6 +30,16 @@ public final class FitEngine {
                 .toList();
     }
 
+    /** As {@link #match}, without the sweep of lock and travel: quick, but what it proves is proven only that far. */
+    public static List<KitReport> quickMatch(AxleCase axle, List<Kit> kits, ShopSettings settings) {
+        Sides sides = Sides.of(axle, settings);
+        return kits.parallelStream()
+                .filter(k -> suits(axle, k))
+                .map(k -> sides.report(k, Checks.QUICK))
+                .sorted(KitReport.BEST_FIRST)
+                .toList();
+    }
+
     /**
      * The best of a very large catalogue, each reported in full. A kit that one check rules out for good is judged no further.
      *

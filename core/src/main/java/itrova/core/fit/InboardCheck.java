@@ -75,8 +75,8 @@ final class InboardCheck implements Check {
     private static Optional<InboardGap> least(FitCase c, Measured midPlane) {
         CaliperBeside beside = beside(c, midPlane);
         return CaliperBeside.obstacles(c.end()).stream()
-                .flatMap(o -> beside.to(o).stream())
-                .min(Comparator.comparingDouble(g -> g.size().value() - g.size().expanded()));
+                .map(beside::to)
+                .min(Comparator.comparingDouble(InboardGap::left));
     }
 
     private static CaliperBeside beside(FitCase c, Measured midPlane) {

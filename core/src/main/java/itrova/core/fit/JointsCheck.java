@@ -4,11 +4,14 @@ import itrova.core.vehicle.Joint;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /** Every joint of a chain of mixed parts must meet: taper or thread, not the year of the model. */
 final class JointsCheck implements Check {
     private static final String SOURCE =
             "Common practice: spindles of one year want that year's joints, arms and tie-rod ends; check every joint of the chain";
+
+    private static final Pattern SPACES = Pattern.compile("[\\s_]+");
 
     @Override
     public CheckId id() {
@@ -38,7 +41,7 @@ final class JointsCheck implements Check {
     }
 
     private static String normal(String text) {
-        return text.toLowerCase(Locale.ROOT).replaceAll("[\\s_]+", "");
+        return SPACES.matcher(text.toLowerCase(Locale.ROOT)).replaceAll("");
     }
 
     private static Explanation why(String words) {

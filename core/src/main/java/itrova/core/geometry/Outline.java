@@ -46,8 +46,11 @@ public final class Outline {
 
     /** The outline moved along the axis by dx (mm). */
     public Outline shifted(double dx) {
-        return new Outline(
-                corners.stream().map(p -> new Point(p.x() + dx, p.r())).toList());
+        Point[] moved = new Point[corners.size()];
+        for (int i = 0; i < moved.length; i++) {
+            moved[i] = new Point(corners.get(i).x() + dx, corners.get(i).r());
+        }
+        return new Outline(List.of(moved));
     }
 
     public double minX() {

@@ -24,6 +24,13 @@ public record Rectangle(double minX, double maxX, double minR, double maxR) {
         return List.of(new Point(minX, minR), new Point(maxX, minR), new Point(maxX, maxR), new Point(minX, maxR));
     }
 
+    /** A distance (mm) the gap cannot be less than, from the outline's bounds alone; 0 where they overlap the rectangle. */
+    public double gapAtLeast(Outline outline) {
+        double dx = Math.max(0, Math.max(minX - outline.maxX(), outline.minX() - maxX));
+        double dr = Math.max(0, Math.max(minR - outline.maxR(), outline.minR() - maxR));
+        return Math.sqrt(dx * dx + dr * dr);
+    }
+
     /**
      * Exact gap between an outline and this rectangle; {@code towardsX} and {@code towardsR} point from the outline to it.
      *
@@ -31,7 +38,7 @@ public record Rectangle(double minX, double maxX, double minR, double maxR) {
      */
     public Gap gap(Outline outline) {
         List<Point> polygon = outline.corners();
-        double[] part = overlap(polygon);
+        double[] part = gapAtLeast(outline) > 0 ? null : overlap(polygon);
         if (part != null) {
             return penetration(part);
         }

@@ -23,27 +23,40 @@ final class Segments {
         if (crossing != null) {
             return new Pair(crossing, crossing, 0);
         }
-        Pair best = Pair.of(a, onto(a, c, d));
-        best = nearer(best, Pair.of(b, onto(b, c, d)));
-        best = nearer(best, Pair.of(onto(c, a, b), c));
-        return nearer(best, Pair.of(onto(d, a, b), d));
+        double ofA = square(a, c, d);
+        double ofB = square(b, c, d);
+        double ofC = square(c, a, b);
+        double ofD = square(d, a, b);
+        if (Math.min(ofA, ofB) <= Math.min(ofC, ofD)) {
+            return ofA <= ofB ? Pair.of(a, onto(a, c, d)) : Pair.of(b, onto(b, c, d));
+        }
+        return ofC <= ofD ? Pair.of(onto(c, a, b), c) : Pair.of(onto(d, a, b), d);
     }
 
     static Pair nearer(Pair one, Pair other) {
         return other.square() < one.square() ? other : one;
     }
 
+    /** Square of the distance (mm²) of p from segment a-b. */
+    private static double square(Point p, Point a, Point b) {
+        double t = along(p, a, b);
+        double dx = a.x() + t * (b.x() - a.x()) - p.x();
+        double dr = a.r() + t * (b.r() - a.r()) - p.r();
+        return dx * dx + dr * dr;
+    }
+
     /** The place on segment a-b nearest to p. */
     static Point onto(Point p, Point a, Point b) {
+        double t = along(p, a, b);
+        return new Point(a.x() + t * (b.x() - a.x()), a.r() + t * (b.r() - a.r()));
+    }
+
+    /** How far along segment a-b its place nearest to p lies, from 0 to 1. */
+    private static double along(Point p, Point a, Point b) {
         double dx = b.x() - a.x();
         double dr = b.r() - a.r();
         double square = dx * dx + dr * dr;
-        if (!(square > 0)) {
-            return a;
-        }
-        double t = ((p.x() - a.x()) * dx + (p.r() - a.r()) * dr) / square;
-        double clamped = Math.max(0, Math.min(1, t));
-        return new Point(a.x() + clamped * dx, a.r() + clamped * dr);
+        return square > 0 ? Math.max(0, Math.min(1, ((p.x() - a.x()) * dx + (p.r() - a.r()) * dr) / square)) : 0;
     }
 
     private static @org.jspecify.annotations.Nullable Point crossing(Point a, Point b, Point c, Point d) {

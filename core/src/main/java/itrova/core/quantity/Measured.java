@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A value with its uncertainty, kept as signed components by source.
@@ -13,29 +14,34 @@ import java.util.Optional;
  */
 public final class Measured {
     private static final String[] NO_SOURCES = {};
-    private static final double[] NO_NUMBERS = {};
+    private static final double[] NO_EFFECTS = {};
 
     private final double value;
     // Three arrays side by side, sorted by source, each source once: scaling shares two of them.
     private final String[] sources;
     private final double[] effects;
-    private final double[] dofs;
+    /** Null where every one is infinite, as for all that rests on stated limits. */
+    private final double @Nullable [] dofs;
 
-    private Measured(double value, String[] sources, double[] effects, double[] dofs) {
+    private Measured(double value, String[] sources, double[] effects, double @Nullable [] dofs) {
         this.value = value;
         this.sources = sources;
         this.effects = effects;
         this.dofs = dofs;
     }
 
-    private static Measured of(double value, Component part) {
+    /** A value with one component. */
+    public static Measured of(double value, Component part) {
         return new Measured(
-                value, new String[] {part.source()}, new double[] {part.effect()}, new double[] {part.dof()});
+                value,
+                new String[] {part.source()},
+                new double[] {part.effect()},
+                Double.isInfinite(part.dof()) ? null : new double[] {part.dof()});
     }
 
     /** A value without doubt, such as a count or a rule's own limit. */
     public static Measured exact(double value) {
-        return new Measured(value, NO_SOURCES, NO_NUMBERS, NO_NUMBERS);
+        return new Measured(value, NO_SOURCES, NO_EFFECTS, null);
     }
 
     /** A value with the given components; several of the same source are added with their signs. */
@@ -62,7 +68,11 @@ public final class Measured {
     }
 
     private Component component(int i) {
-        return new Component(sources[i], effects[i], dofs[i]);
+        return new Component(sources[i], effects[i], dof(i));
+    }
+
+    private double dof(int i) {
+        return dofs == null ? Double.POSITIVE_INFINITY : dofs[i];
     }
 
     public Measured plus(Measured other) {
@@ -93,6 +103,9 @@ public final class Measured {
 
     /** Adds one more component of uncertainty. */
     public Measured with(Component part) {
+        if (!(Math.abs(part.effect()) > 0)) {
+            return this;
+        }
         return combine(value, this, 1, of(0, part), 1);
     }
 
@@ -119,6 +132,9 @@ public final class Measured {
 
     /** Effective degrees of freedom by Welch and Satterthwaite (JCGM 100:2008, G.4.1, equation G.2b). */
     public double effectiveDof() {
+        if (dofs == null) {
+            return Double.POSITIVE_INFINITY;
+        }
         double squares = 0;
         double weighted = 0;
         for (int i = 0; i < effects.length; i++) {
@@ -147,6 +163,9 @@ public final class Measured {
     }
 
     private Measured scaled(double newValue, double factor) {
+        if (effects.length == 0 || !(Math.abs(factor) > 0)) {
+            return exact(newValue);
+        }
         double[] scaled = new double[effects.length];
         for (int i = 0; i < scaled.length; i++) {
             scaled[i] = effects[i] * factor;
@@ -154,17 +173,18 @@ public final class Measured {
         return new Measured(newValue, sources, scaled, dofs);
     }
 
+    /** What has no effect leaves no component. */
     private static Measured combine(double result, Measured a, double fa, Measured b, double fb) {
-        if (b.sources.length == 0) {
+        if (b.sources.length == 0 || !(Math.abs(fb) > 0)) {
             return a.scaled(result, fa);
         }
-        if (a.sources.length == 0) {
+        if (a.sources.length == 0 || !(Math.abs(fa) > 0)) {
             return b.scaled(result, fb);
         }
         int most = a.sources.length + b.sources.length;
         String[] sources = new String[most];
         double[] effects = new double[most];
-        double[] dofs = new double[most];
+        double[] dofs = a.dofs == null && b.dofs == null ? null : new double[most];
         int i = 0;
         int j = 0;
         int n = 0;
@@ -173,21 +193,27 @@ public final class Measured {
             if (order < 0) {
                 sources[n] = a.sources[i];
                 effects[n] = a.effects[i] * fa;
-                dofs[n] = a.dofs[i++];
             } else if (order > 0) {
                 sources[n] = b.sources[j];
                 effects[n] = b.effects[j] * fb;
-                dofs[n] = b.dofs[j++];
             } else {
                 sources[n] = a.sources[i];
                 effects[n] = a.effects[i] * fa + b.effects[j] * fb;
-                dofs[n] = Math.min(a.dofs[i++], b.dofs[j++]);
             }
+            if (dofs != null) {
+                dofs[n] = order < 0 ? a.dof(i) : order > 0 ? b.dof(j) : Math.min(a.dof(i), b.dof(j));
+            }
+            i += order <= 0 ? 1 : 0;
+            j += order >= 0 ? 1 : 0;
             n++;
         }
         return n == most
                 ? new Measured(result, sources, effects, dofs)
-                : new Measured(result, Arrays.copyOf(sources, n), Arrays.copyOf(effects, n), Arrays.copyOf(dofs, n));
+                : new Measured(
+                        result,
+                        Arrays.copyOf(sources, n),
+                        Arrays.copyOf(effects, n),
+                        dofs == null ? null : Arrays.copyOf(dofs, n));
     }
 
     private static int order(Measured a, int i, Measured b, int j) {
