@@ -21,7 +21,7 @@ const session = useSession();
 const cells = computed(() =>
   checks.map((check) => {
     const c = row.cells.find((one) => one.check === check.id);
-    if (!c) return { check, cell: undefined, margin: "", doubt: "", label: "" };
+    if (!c) return { check, cell: undefined, margin: "", doubt: "", label: "", isAwaited: isAwaited(check) };
     const isKnown = c.margin !== undefined && c.doubt !== undefined;
     const margin = isKnown ? toMargin(c.margin ?? 0, c.unit, session.units) : "";
     const doubt = isKnown ? toMarginDoubt(c.doubt ?? 0, c.unit, session.units) : "";
@@ -31,6 +31,7 @@ const cells = computed(() =>
     return {
       check,
       cell: c,
+      isAwaited: false,
       margin,
       doubt,
       label: `${row.code}, ${check.title}: ${toVerdictWord(c.verdict)}, ${said}, ${toSideWord(c.side)} side. Why?`,
@@ -38,7 +39,15 @@ const cells = computed(() =>
   }),
 );
 
+const SWEPT: CheckId[] = ["SWEEP", "HOSE"];
+
+/** Whether a check is still to be worked out for this kit. */
+function isAwaited(check: Schemas["CheckView"]) {
+  return row.awaitsSweep && SWEPT.includes(check.id);
+}
+
 const heldBy = computed(() => {
+  if (row.awaitsSweep && row.heldBy === "SWEEP") return "lock and travel not judged yet";
   const title = checks.find((c) => c.id === row.heldBy)?.title;
   return title ? `held up by ${title.toLowerCase()}` : "";
 });
@@ -126,6 +135,7 @@ const SHORT = {
           >{{ c.doubt }}<template v-if="c.cell.sidesDiffer"> {{ toSideWord(c.cell.side) }}</template></span
         >
       </button>
+      <span v-else-if="c.isAwaited" class="cell soft">not yet</span>
     </td>
   </tr>
 </template>
@@ -228,6 +238,11 @@ th {
   border: 0;
   color: var(--ink);
   cursor: pointer;
+}
+
+.cell.soft {
+  cursor: default;
+  color: var(--ink-soft);
 }
 
 .first {

@@ -160,6 +160,9 @@ function onShow(verdict: Verdict) {
         </button>
       </div>
       <span v-if="isNew" class="fresh" role="status">New readings: judged again</span>
+      <span v-else-if="match?.unfinished" class="soft small" role="status"
+        >{{ match.unfinished }} kits still to be judged lock to lock and over the travel</span
+      >
     </div>
     <div class="narrow no-print">
       <InputText v-model="wanted.text" placeholder="Find a kit" aria-label="Find a kit" />

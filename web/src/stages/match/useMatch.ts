@@ -17,6 +17,7 @@ export interface Wanted {
 }
 
 const PAGE = 100;
+const MOST_AT_A_TIME = 200;
 const LOOK_AGAIN_MS = 5000;
 
 /** The match table of an axle: narrowed and sorted by the server, fetched page by page, fresh while readings arrive. */
@@ -35,7 +36,7 @@ export function useMatch(axleId: number) {
   const isNew = ref(false);
   let asked = 0;
 
-  async function fetchPage(offset: number) {
+  async function fetchPage(offset: number, limit = PAGE) {
     return toData(
       client.GET("/api/axles/{axleId}/match", {
         params: {
@@ -48,18 +49,24 @@ export function useMatch(axleId: number) {
             sort: wanted.sort,
             by: wanted.by ?? undefined,
             offset,
-            limit: PAGE,
+            limit,
           },
         },
       }),
     );
   }
 
-  async function load() {
+  /** Fetches the first rows anew, or as many as are shown, so that nobody is thrown back to the top. */
+  async function load(many = PAGE) {
     const mine = ++asked;
     isLoading.value = true;
     try {
-      const fresh = await fetchPage(0);
+      let fresh = await fetchPage(0, Math.min(many, MOST_AT_A_TIME));
+      while (mine === asked && fresh.rows.length < Math.min(many, fresh.total)) {
+        const next = await fetchPage(fresh.rows.length, MOST_AT_A_TIME);
+        if (next.rows.length === 0) break;
+        fresh = { ...next, rows: [...fresh.rows, ...next.rows] };
+      }
       if (mine === asked) {
         match.value = fresh;
         failure.value = "";
@@ -79,10 +86,10 @@ export function useMatch(axleId: number) {
     isLoading.value = true;
     try {
       const next = await fetchPage(now.rows.length);
-      if (mine === asked && next.stamp === now.stamp) {
+      if (mine === asked && next.stamp === now.stamp && next.unfinished === now.unfinished) {
         match.value = { ...next, rows: [...now.rows, ...next.rows] };
       } else if (mine === asked) {
-        await load();
+        await load(now.rows.length + PAGE);
       }
     } catch (e) {
       failure.value = toMessage(e);
@@ -91,15 +98,19 @@ export function useMatch(axleId: number) {
     }
   }
 
-  /** Asks whether anything changed since; a reading taken at the bench shows here by itself. */
+  /** Asks whether anything changed since: a reading taken at the bench, or kits judged wholly meanwhile, show by themselves. */
   async function lookAgain() {
-    if (document.hidden || !match.value || isLoading.value) return;
+    const shown = match.value;
+    if (document.hidden || !shown || isLoading.value) return;
     try {
       const now = await toData(
         client.GET("/api/axles/{axleId}/match-stamp", { params: { path: { axleId } } }),
       );
-      if (now.stamp !== match.value?.stamp) {
-        await load();
+      const isOther = now.stamp !== shown.stamp;
+      if (isOther || now.unfinished !== shown.unfinished) {
+        await load(Math.max(PAGE, shown.rows.length));
+      }
+      if (isOther) {
         isNew.value = true;
         setTimeout(() => (isNew.value = false), 4000);
       }

@@ -240,7 +240,15 @@ async function onOpen(one: Schemas["KeptView"]) {
             </p>
             <p v-for="d in r.differences" :key="d" class="small">{{ d }}</p>
           </div>
-          <p v-if="answer.changed.length" class="small soft">{{ answer.unchanged }} kits stay as they are.</p>
+          <p v-if="answer.changed.length" class="small soft">
+            <template v-if="answer.notShown"
+              >{{ answer.notShown }} more kits change; the best are shown. </template
+            >{{ answer.unchanged }} kits stay as they are.
+          </p>
+          <p v-if="answer.quickOnly" class="small soft">
+            Lock and travel were worked out for the best kits only; {{ answer.quickOnly }} were compared
+            without and count as not proven.
+          </p>
         </template>
         <p v-else class="soft">
           Change a reading, put on another wheel or a spacer, and see which kits it would help. A reading

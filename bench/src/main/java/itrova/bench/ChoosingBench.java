@@ -2,6 +2,7 @@ package itrova.bench;
 
 import itrova.core.fit.AxleCase;
 import itrova.core.fit.FitEngine;
+import itrova.core.fit.Judging;
 import itrova.core.fit.KitReport;
 import itrova.core.fit.Search;
 import itrova.core.fit.ShopSettings;
@@ -88,7 +89,7 @@ public class ChoosingBench {
     /** Everything but lock and travel, as the survivors are found. */
     @Benchmark
     public List<KitReport> tenThousandKits(TenThousand of) {
-        return FitEngine.quickMatch(of.axle, of.kits, SETTINGS);
+        return Judging.of(of.axle, SETTINGS).quick(of.kits);
     }
 
     /** A whole match, six of ten kits surviving to be swept over lock and travel. */

@@ -4,7 +4,6 @@ import itrova.core.clearance.WheelProfile;
 import itrova.core.kit.Kit;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleLoad;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -22,20 +21,9 @@ public final class FitEngine {
      * travel only what nothing quicker rules out is looked at.
      */
     public static List<KitReport> match(AxleCase axle, List<Kit> kits, ShopSettings settings) {
-        Sides sides = Sides.of(axle, settings);
-        return kits.parallelStream()
-                .filter(k -> suits(axle, k))
-                .map(sides::matched)
-                .sorted(KitReport.BEST_FIRST)
-                .toList();
-    }
-
-    /** As {@link #match}, without the sweep of lock and travel: quick, but what it proves is proven only that far. */
-    public static List<KitReport> quickMatch(AxleCase axle, List<Kit> kits, ShopSettings settings) {
-        Sides sides = Sides.of(axle, settings);
-        return kits.parallelStream()
-                .filter(k -> suits(axle, k))
-                .map(k -> sides.report(k, Checks.QUICK))
+        Judging judging = Judging.of(axle, settings);
+        return judging.quick(kits).parallelStream()
+                .map(judging::finish)
                 .sorted(KitReport.BEST_FIRST)
                 .toList();
     }
@@ -80,48 +68,5 @@ public final class FitEngine {
 
     static List<WheelProfile> wheels(AxleCase axle) {
         return axle.ends().stream().map(WheelProfile::of).toList();
-    }
-
-    /** The sides of an axle with what all kits share there. */
-    private record Sides(AxleCase axle, List<WheelProfile> wheels, List<Dear> dear, ShopSettings settings) {
-        static Sides of(AxleCase axle, ShopSettings settings) {
-            return new Sides(
-                    axle,
-                    FitEngine.wheels(axle),
-                    axle.ends().stream().map(e -> Dear.empty()).toList(),
-                    settings);
-        }
-
-        private FitCase side(int i, Kit kit) {
-            return FitCase.of(axle, i, wheels.get(i), kit, settings, dear.get(i).forAnotherKit());
-        }
-
-        KitReport report(Kit kit, List<Check> checks) {
-            List<Finding> findings = new ArrayList<>();
-            for (int i = 0; i < wheels.size(); i++) {
-                findings.addAll(Mending.usual(checks, side(i, kit)).findings());
-            }
-            return KitReport.of(kit, findings);
-        }
-
-        KitReport matched(Kit kit) {
-            KitReport quick = report(kit, Checks.QUICK);
-            return quick.verdict() == Verdict.DOES_NOT_FIT ? quick : report(kit, Checks.ALL);
-        }
-
-        /** Whether a check that costs little is proven not to fit and nothing can mend it. */
-        boolean isHopeless(Kit kit) {
-            for (int i = 0; i < wheels.size(); i++) {
-                FitCase c = side(i, kit);
-                for (Check check : Checks.NARROWING) {
-                    boolean misfit = check.appliesTo(c) && check.judge(c).verdict() == Verdict.DOES_NOT_FIT;
-                    if (misfit
-                            && check.remedies(c).stream().allMatch(o -> o.work().isEmpty())) {
-                        return true;
-                    }
-                }
-            }
-            return false;
-        }
     }
 }

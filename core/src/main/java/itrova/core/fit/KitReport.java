@@ -26,11 +26,13 @@ public record KitReport(Kit kit, List<Finding> findings, Verdict verdict, double
         return new KitReport(kit, List.copyOf(findings), verdict, score);
     }
 
-    /** Best first: verdict, then least (m − U)/u, then price. */
-    public static final Comparator<KitReport> BEST_FIRST = Comparator.comparing(KitReport::verdict)
-            .thenComparing(Comparator.comparingDouble(KitReport::score).reversed())
-            .thenComparingLong(r -> r.kit().terms().priceCents())
-            .thenComparing(r -> r.kit().code());
+    /** Best first, as {@link Rank} has it. */
+    public static final Comparator<KitReport> BEST_FIRST = Comparator.comparing(KitReport::rank);
+
+    /** Where the kit stands. */
+    public Rank rank() {
+        return new Rank(verdict, score, kit.terms().priceCents(), kit.code());
+    }
 
     /** Whether readings could still change the verdict: something is not proven, or work cannot be judged yet. */
     public boolean isOpen() {

@@ -1,6 +1,5 @@
 package itrova.server.api;
 
-import itrova.core.fit.KitReport;
 import itrova.core.fit.Verdict;
 import itrova.core.guide.NextReading;
 import itrova.core.measure.Opened;
@@ -11,6 +10,7 @@ import itrova.core.vehicle.Side;
 import itrova.server.store.FamilyStore;
 import itrova.server.store.JobStore.AxleRow;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -24,10 +24,12 @@ class AdviceController {
     private static final int MOST_SHOWN = 60;
 
     private final Workbench bench;
+    private final MatchTable table;
     private final FamilyStore families;
 
-    AdviceController(Workbench bench, FamilyStore families) {
+    AdviceController(Workbench bench, MatchTable table, FamilyStore families) {
         this.bench = bench;
+        this.table = table;
         this.families = families;
     }
 
@@ -56,23 +58,24 @@ class AdviceController {
     AdviceView advice(@PathVariable long axleId) {
         AxleRow row = bench.axle(axleId);
         AxleRecord record = bench.record(row);
-        List<KitReport> reports = bench.match(record);
+        Judged judged = table.of(row);
+        Map<Verdict, Integer> counts = judged.counts();
         NextReading.Advice advice = NextReading.advise(
-                record.toCase(List.of(Side.values())), record.readings(), reports, families.all(), bench.settings());
+                record.toCase(List.of(Side.values())),
+                record.readings(),
+                judged.best(),
+                families.all(),
+                bench.settings());
         return new AdviceView(
                 advice.ranked().stream()
                         .limit(MOST_SHOWN)
                         .map(AdviceController::view)
                         .toList(),
-                count(reports, Verdict.FITS),
-                count(reports, Verdict.FITS_WITH_WORK),
-                count(reports, Verdict.NOT_PROVEN),
-                count(reports, Verdict.DOES_NOT_FIT),
+                counts.get(Verdict.FITS),
+                counts.get(Verdict.FITS_WITH_WORK),
+                counts.get(Verdict.NOT_PROVEN),
+                counts.get(Verdict.DOES_NOT_FIT),
                 advice.finished().orElse(null));
-    }
-
-    private static int count(List<KitReport> reports, Verdict verdict) {
-        return (int) reports.stream().filter(r -> r.verdict() == verdict).count();
     }
 
     private static SuggestionView view(NextReading.Suggestion s) {

@@ -253,7 +253,7 @@ class JobsController {
             next = "Measure";
         } else {
             stage = Stage.CHOOSE;
-            boolean any = bench.match(row).stream().anyMatch(r -> r.verdict().isProven());
+            boolean any = bench.provesAny(row);
             heldBy = any ? "" : "no kit is proven to fit";
             next = "Choose a kit";
         }

@@ -45,7 +45,7 @@ class MatchController {
     private static final int MOST_COMPARED = 4;
 
     private final Workbench bench;
-    private final MatchRows table;
+    private final MatchTable table;
     private final JobStore jobs;
     private final KitStore kits;
     private final LikedKitStore liked;
@@ -54,7 +54,7 @@ class MatchController {
 
     MatchController(
             Workbench bench,
-            MatchRows table,
+            MatchTable table,
             JobStore jobs,
             KitStore kits,
             LikedKitStore liked,
@@ -101,7 +101,16 @@ class MatchController {
             List<RowView> rows,
             Set<String> liked,
             String stamp,
+            int unfinished,
             List<String> notChecked) {}
+
+    /**
+     * Tells whether what is shown is still current.
+     *
+     * @param stamp changes with every reading, kit and limit
+     * @param unfinished kits not yet looked at lock to lock and over the travel
+     */
+    record StampView(String stamp, int unfinished) {}
 
     record OptionView(String code, String name, String group, long priceCents, int leadDays) {}
 
@@ -160,7 +169,9 @@ class MatchController {
     private MatchView view(long axleId, Wanted wanted) {
         AxleRow row = bench.axle(axleId);
         JobStore.JobRow job = jobs.job(row.jobId());
-        List<RowView> all = table.of(row);
+        Judged judged = table.of(row);
+        int unfinished = judged.unfinished(); // read before the rows: never says less is left than there is
+        List<RowView> all = judged.rows();
         Set<String> likes = liked.of(axleId, me.get().id());
         List<RowView> narrowed = all.stream()
                 .filter(r -> isWanted(r, wanted, likes))
@@ -186,7 +197,8 @@ class MatchController {
                 narrowed.size(),
                 narrowed.subList(from, to),
                 likes,
-                table.stamp(row),
+                judged.stamp(),
+                unfinished,
                 CheckId.notChecked());
     }
 
@@ -247,8 +259,8 @@ class MatchController {
 
     /** Whether anything in the table could have changed: the page asks now and then. */
     @GetMapping("/match-stamp")
-    Map<String, String> stamp(@PathVariable long axleId) {
-        return Map.of("stamp", table.stamp(bench.axle(axleId)));
+    StampView stamp(@PathVariable long axleId) {
+        return table.glance(bench.axle(axleId));
     }
 
     @GetMapping("/match/{code}")

@@ -3,44 +3,21 @@ package itrova.server.api;
 import itrova.core.fit.CheckId;
 import itrova.core.fit.Cost;
 import itrova.core.fit.Finding;
+import itrova.core.fit.Judging;
 import itrova.core.fit.KitReport;
 import itrova.core.fit.Search;
-import itrova.core.fit.ShopSettings;
 import itrova.core.fit.Verdict;
 import itrova.core.kit.Kit;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.Side;
-import itrova.server.store.JobStore.AxleRow;
-import itrova.server.store.KitStore;
-import itrova.server.store.ReadingStore;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import org.springframework.stereotype.Component;
 
-/**
- * The rows of the match table, best first. They are worked out once for a state of the axle, the catalogue and the shop's limits
- * and kept for the few axles looked at last, so that narrowing and paging ten thousand kits costs nothing anew.
- */
-@Component
-class MatchRows {
-    private static final int AXLES_KEPT = 4;
-
-    private final Workbench bench;
-    private final ReadingStore readings;
-    private final KitStore kits;
-    private final Map<Long, Kept> kept = new LinkedHashMap<>(AXLES_KEPT, 0.75f, true);
-
-    MatchRows(Workbench bench, ReadingStore readings, KitStore kits) {
-        this.bench = bench;
-        this.readings = readings;
-        this.kits = kits;
-    }
-
-    private record Kept(String stamp, List<RowView> rows) {}
+/** Rows of the match table, made from reports. */
+final class MatchRows {
+    private MatchRows() {}
 
     /** One check of a kit: the worse of its sides. */
     record CellView(
@@ -63,46 +40,37 @@ class MatchRows {
             boolean reversible,
             Verdict verdict,
             @Nullable CheckId heldBy,
+            boolean awaitsSweep,
             List<CellView> cells) {}
 
-    /** Changes whenever a row could. */
-    String stamp(AxleRow row) {
-        ShopSettings settings = bench.settings();
-        return row.version() + "/" + readings.stamp(row.id()) + "/" + kits.stamp() + "/"
-                + settings.set().hashCode();
+    /** The row of a kit judged by every check. */
+    static RowView finished(KitReport report) {
+        List<CellView> cells = cells(report);
+        return row(report, report.verdict(), held(cells, report.verdict()), false, cells);
     }
 
-    /** All rows, best first. */
-    List<RowView> of(AxleRow row) {
-        String stamp = stamp(row);
-        synchronized (kept) {
-            Kept known = kept.get(row.id());
-            if (known != null && known.stamp().equals(stamp)) {
-                return known.rows();
-            }
+    /** The row of a kit not yet looked at lock to lock and over the travel: what is proven so far is not proven yet. */
+    static RowView unfinished(KitReport quick) {
+        if (!Judging.isUnfinished(quick)) {
+            return finished(quick);
         }
-        List<RowView> rows = bench.match(row).stream().map(MatchRows::row).toList();
-        synchronized (kept) {
-            kept.put(row.id(), new Kept(stamp, rows));
-            if (kept.size() > AXLES_KEPT) {
-                kept.remove(kept.keySet().iterator().next());
-            }
-        }
-        return rows;
+        List<CellView> cells = cells(quick);
+        return quick.verdict().isProven()
+                ? row(quick, Verdict.NOT_PROVEN, CheckId.SWEEP, true, cells)
+                : row(quick, quick.verdict(), held(cells, quick.verdict()), true, cells);
     }
 
-    static RowView row(KitReport report) {
+    private static @Nullable CheckId held(List<CellView> cells, Verdict verdict) {
+        return cells.stream()
+                .filter(c -> c.check().isCritical() && !c.verdict().isProven() && c.verdict() == verdict)
+                .map(CellView::check)
+                .findFirst()
+                .orElse(null);
+    }
+
+    private static RowView row(
+            KitReport report, Verdict verdict, @Nullable CheckId heldBy, boolean awaitsSweep, List<CellView> cells) {
         Kit kit = report.kit();
-        List<CellView> cells = new ArrayList<>();
-        for (CheckId id : CheckId.values()) {
-            List<Finding> sides =
-                    report.findings().stream().filter(f -> f.check() == id).toList();
-            sides.stream()
-                    .max(Comparator.comparing(Finding::verdict)
-                            .thenComparing(
-                                    Comparator.comparingDouble(Finding::score).reversed()))
-                    .ifPresent(f -> cells.add(cell(id, sides, f)));
-        }
         Cost cost = Search.fullCost(report);
         return new RowView(
                 kit.code(),
@@ -113,14 +81,24 @@ class MatchRows {
                 cost.leadDays(),
                 cost.minutes(),
                 kit.terms().reversible(),
-                report.verdict(),
-                cells.stream()
-                        .filter(c ->
-                                c.check().isCritical() && !c.verdict().isProven() && c.verdict() == report.verdict())
-                        .map(CellView::check)
-                        .findFirst()
-                        .orElse(null),
-                List.copyOf(cells));
+                verdict,
+                heldBy,
+                awaitsSweep,
+                cells);
+    }
+
+    private static List<CellView> cells(KitReport report) {
+        List<CellView> cells = new ArrayList<>();
+        for (CheckId id : CheckId.values()) {
+            List<Finding> sides =
+                    report.findings().stream().filter(f -> f.check() == id).toList();
+            sides.stream()
+                    .max(Comparator.comparing(Finding::verdict)
+                            .thenComparing(
+                                    Comparator.comparingDouble(Finding::score).reversed()))
+                    .ifPresent(f -> cells.add(cell(id, sides, f)));
+        }
+        return List.copyOf(cells);
     }
 
     private static CellView cell(CheckId id, List<Finding> sides, Finding f) {

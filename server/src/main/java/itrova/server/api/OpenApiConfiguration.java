@@ -32,6 +32,7 @@ class OpenApiConfiguration {
             AroundText.class,
             SearchController.class,
             WhatIfController.class,
+            WhatIfDifferences.class,
             TemplateController.class,
             WheelsController.class,
             WheelProfileController.class,

@@ -1,9 +1,6 @@
 package itrova.server.api;
 
 import itrova.core.fit.AxleCase;
-import itrova.core.fit.FitEngine;
-import itrova.core.fit.KitReport;
-import itrova.core.fit.Verdict;
 import itrova.core.measure.Reading;
 import itrova.core.measure.ReadingSpec;
 import itrova.core.quantity.Component;
@@ -26,11 +23,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -78,12 +71,6 @@ class WhatIfController {
 
     record CalloutChoice(Callout callout, String title, boolean hasPlaces) {}
 
-    record ChangedRow(String code, String name, Verdict before, Verdict after, List<String> differences) {}
-
-    record CountChange(Verdict verdict, int before, int after) {}
-
-    record WhatIfView(List<CountChange> counts, List<ChangedRow> changed, int unchanged) {}
-
     record KeptView(long id, String title, Changes changes, String by, Instant at) {}
 
     record KeepRequest(
@@ -99,51 +86,11 @@ class WhatIfController {
     }
 
     @PostMapping
-    WhatIfView ask(@PathVariable long axleId, @Valid @RequestBody Changes changes) {
+    WhatIfDifferences.WhatIfView ask(@PathVariable long axleId, @Valid @RequestBody Changes changes) {
         AxleRow row = bench.axle(axleId);
         AxleRecord record = bench.record(row);
         AxleCase thought = changed(record, changes);
-        Map<String, KitReport> before = bench.match(record).stream()
-                .collect(Collectors.toMap(r -> r.kit().code(), Function.identity()));
-        List<KitReport> after = FitEngine.match(thought, kits.all(), bench.settings());
-        List<ChangedRow> rows = new ArrayList<>();
-        for (KitReport now : after) {
-            KitReport then = before.get(now.kit().code());
-            List<String> differences = differences(then, now);
-            if (then.verdict() != now.verdict() || !differences.isEmpty()) {
-                rows.add(
-                        new ChangedRow(now.kit().code(), now.kit().name(), then.verdict(), now.verdict(), differences));
-            }
-        }
-        return new WhatIfView(
-                Arrays.stream(Verdict.values())
-                        .map(v -> new CountChange(v, count(before.values(), v), count(after, v)))
-                        .toList(),
-                rows,
-                after.size() - rows.size());
-    }
-
-    private static int count(Iterable<KitReport> reports, Verdict verdict) {
-        int n = 0;
-        for (KitReport r : reports) {
-            n += r.verdict() == verdict ? 1 : 0;
-        }
-        return n;
-    }
-
-    /** Checks whose verdict differs, in words. */
-    private static List<String> differences(KitReport then, KitReport now) {
-        Map<String, String> old = then.findings().stream()
-                .collect(Collectors.toMap(
-                        f -> f.check() + "/" + f.side(), f -> f.verdict().word()));
-        return now.findings().stream()
-                .filter(f -> {
-                    String was = old.get(f.check() + "/" + f.side());
-                    return was != null && !was.equals(f.verdict().word());
-                })
-                .map(f -> f.check().title() + ", " + f.side().word() + ": " + old.get(f.check() + "/" + f.side())
-                        + " → " + f.verdict().word())
-                .toList();
+        return WhatIfDifferences.between(record.toCase(List.of(Side.values())), thought, kits.all(), bench.settings());
     }
 
     private AxleCase changed(AxleRecord record, Changes changes) {

@@ -1,6 +1,7 @@
 package itrova.server.api;
 
 import itrova.core.fit.FitEngine;
+import itrova.core.fit.Judging;
 import itrova.core.fit.KitReport;
 import itrova.core.fit.ShopSettings;
 import itrova.core.kit.Kit;
@@ -48,12 +49,10 @@ class Workbench {
         return archive.record(row, standing);
     }
 
-    List<KitReport> match(AxleRow row) {
-        return match(record(row));
-    }
-
-    List<KitReport> match(AxleRecord record) {
-        return FitEngine.match(record.toCase(List.of(Side.values())), kits.all(), settings());
+    /** Whether any kit of the catalogue is proven on an axle. */
+    boolean provesAny(AxleRow row) {
+        return Judging.of(record(row).toCase(List.of(Side.values())), settings())
+                .provesAny(kits.all());
     }
 
     KitReport report(AxleRow row, String code) {

@@ -10,19 +10,18 @@ import itrova.server.store.PeopleStore;
 import itrova.server.store.WheelStore;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 
-/** Fills an empty data base: with the demo shop when asked for, else with a first lead. */
+/** Fills an empty data base before anybody is answered: with the demo shop when asked for, else with a first lead. */
 @Component
 @org.springframework.boot.autoconfigure.condition.ConditionalOnProperty(
         name = "itrova.describe-only",
         havingValue = "false",
         matchIfMissing = true)
-class FirstRun implements ApplicationRunner {
+class FirstRun implements SmartInitializingSingleton {
     private static final Logger LOG = LoggerFactory.getLogger(FirstRun.class);
     /** The demo's passwords are public; they exist only in a demo data base on this machine. */
     private static final String DEMO_PASSWORD = "ambleford";
@@ -53,7 +52,7 @@ class FirstRun implements ApplicationRunner {
     }
 
     @Override
-    public void run(ApplicationArguments args) {
+    public void afterSingletonsInstantiated() {
         if (!people.isEmpty()) {
             return;
         }

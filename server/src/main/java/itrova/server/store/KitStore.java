@@ -4,6 +4,7 @@ import itrova.core.kit.Kit;
 import itrova.formats.KitDocument;
 import java.sql.Timestamp;
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,29 +20,35 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Repository
 public class KitStore {
+    private static final int READ_AT_ONCE = 500;
+
     private final JdbcClient jdbc;
-    private volatile Cached cached = new Cached("", Map.of(), Map.of());
+    private volatile Cached cached = new Cached("", Map.of());
 
     KitStore(JdbcClient jdbc) {
         this.jdbc = jdbc;
     }
 
-    private record Cached(String stamp, Map<String, Kit> byCode, Map<String, Long> ids) {}
+    private record Cached(String stamp, Map<String, Kept> byCode) {}
 
-    private record Row(long id, String document) {}
+    private record Kept(long id, long version, Kit kit) {}
+
+    private record Row(long id, String code, long version) {}
+
+    private record Document(long id, String text) {}
 
     /** All kits by code. */
     public List<Kit> all() {
-        return List.copyOf(current().byCode().values());
+        return current().byCode().values().stream().map(Kept::kit).toList();
     }
 
     public Optional<Kit> find(String code) {
-        return Optional.ofNullable(current().byCode().get(code));
+        return Optional.ofNullable(current().byCode().get(code)).map(Kept::kit);
     }
 
     /** Key of a kit's row. */
     public Optional<Long> id(String code) {
-        return Optional.ofNullable(current().ids().get(code));
+        return Optional.ofNullable(current().byCode().get(code)).map(Kept::id);
     }
 
     /** Changes whenever the catalogue does. */
@@ -56,23 +63,48 @@ public class KitStore {
         String stamp = stamp();
         Cached now = cached;
         if (!now.stamp().equals(stamp)) {
-            now = load(stamp);
+            now = load(stamp, now);
             cached = now;
         }
         return now;
     }
 
-    private Cached load(String stamp) {
-        Map<String, Kit> byCode = new LinkedHashMap<>();
-        Map<String, Long> ids = new LinkedHashMap<>();
-        for (Row row : jdbc.sql("SELECT id, document FROM kit ORDER BY code")
-                .query((rs, i) -> new Row(rs.getLong(1), rs.getString(2)))
-                .list()) {
-            Kit kit = KitDocument.read("catalogue", row.document()).get(0);
-            byCode.put(kit.code(), kit);
-            ids.put(kit.code(), row.id());
+    /** Reads what is new; a kit read before is taken again while its version stands. */
+    private Cached load(String stamp, Cached before) {
+        List<Row> rows = jdbc.sql("SELECT id, code, version FROM kit ORDER BY code")
+                .query((rs, i) -> new Row(rs.getLong(1), rs.getString(2), rs.getLong(3)))
+                .list();
+        List<Long> unread =
+                rows.stream().filter(r -> !isKnown(r, before)).map(Row::id).toList();
+        Map<Long, Kit> read = new HashMap<>();
+        for (int from = 0; from < unread.size(); from += READ_AT_ONCE) {
+            read.putAll(read(unread.subList(from, Math.min(unread.size(), from + READ_AT_ONCE))));
         }
-        return new Cached(stamp, byCode, ids);
+        Map<String, Kept> byCode = new LinkedHashMap<>();
+        for (Row row : rows) {
+            Kit fresh = read.get(row.id());
+            Kept kept = fresh == null ? before.byCode().get(row.code()) : new Kept(row.id(), row.version(), fresh);
+            if (kept != null) { // a kit taken away between the two questions is left out
+                byCode.put(row.code(), kept);
+            }
+        }
+        return new Cached(stamp, byCode);
+    }
+
+    private static boolean isKnown(Row row, Cached before) {
+        Kept known = before.byCode().get(row.code());
+        return known != null && known.id() == row.id() && known.version() == row.version();
+    }
+
+    private Map<Long, Kit> read(List<Long> ids) {
+        return jdbc
+                .sql("SELECT id, document FROM kit WHERE id IN (:ids)")
+                .param("ids", ids)
+                .query((rs, i) -> new Document(rs.getLong(1), rs.getString(2)))
+                .list()
+                .parallelStream()
+                .collect(Collectors.toMap(Document::id, d -> KitDocument.read("catalogue", d.text())
+                        .get(0)));
     }
 
     /** Adds kits, or replaces those of the same code; all or none. */

@@ -1,0 +1,43 @@
+package itrova.core.fit;
+
+import itrova.core.clearance.WheelProfile;
+import itrova.core.kit.Kit;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The sides of an axle with what all kits share there. */
+record Sides(AxleCase axle, List<WheelProfile> wheels, List<Dear> dear, ShopSettings settings) {
+    static Sides of(AxleCase axle, ShopSettings settings) {
+        return new Sides(
+                axle,
+                FitEngine.wheels(axle),
+                axle.ends().stream().map(e -> Dear.empty()).toList(),
+                settings);
+    }
+
+    private FitCase side(int i, Kit kit) {
+        return FitCase.of(axle, i, wheels.get(i), kit, settings, dear.get(i).forAnotherKit());
+    }
+
+    KitReport report(Kit kit, List<Check> checks) {
+        List<Finding> findings = new ArrayList<>();
+        for (int i = 0; i < wheels.size(); i++) {
+            findings.addAll(Mending.usual(checks, side(i, kit)).findings());
+        }
+        return KitReport.of(kit, findings);
+    }
+
+    /** Whether a check that costs little is proven not to fit and nothing can mend it. */
+    boolean isHopeless(Kit kit) {
+        for (int i = 0; i < wheels.size(); i++) {
+            FitCase c = side(i, kit);
+            for (Check check : Checks.NARROWING) {
+                boolean misfit = check.appliesTo(c) && check.judge(c).verdict() == Verdict.DOES_NOT_FIT;
+                if (misfit && check.remedies(c).stream().allMatch(o -> o.work().isEmpty())) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+}

@@ -1,0 +1,87 @@
+package itrova.server.api;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import itrova.core.fit.AxleCase;
+import itrova.core.fit.CheckId;
+import itrova.core.fit.FitEngine;
+import itrova.core.fit.Judging;
+import itrova.core.fit.KitReport;
+import itrova.core.fit.ShopSettings;
+import itrova.core.fit.Verdict;
+import itrova.core.kit.Kit;
+import itrova.core.vehicle.Side;
+import itrova.formats.DemoData;
+import itrova.server.api.MatchRows.RowView;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+
+/** A catalogue larger than is judged wholly at once: what is shown meanwhile, and what stands in the end. */
+class JudgedTest {
+    private static final AxleCase VAN = DemoData.jobs().stream()
+            .filter(j -> j.title().equals("Light van, front discs"))
+            .findFirst()
+            .orElseThrow()
+            .axles()
+            .get(0)
+            .toCase(List.of(Side.values()));
+    /** Every kit of the demonstration many times over, so that more survive than are judged at once. */
+    private static final List<Kit> MANY = IntStream.range(0, 40)
+            .boxed()
+            .flatMap(i -> DemoData.kits().stream().map(k -> k.withCode(k.code() + "-" + i)))
+            .toList();
+
+    private static Judged judged() {
+        return new Judged("stamp", Judging.of(VAN, ShopSettings.DEFAULTS), MANY);
+    }
+
+    @Test
+    void noKitIsShownAsProvenBeforeLockAndTravelWereLookedAt() {
+        Judged judged = judged();
+        List<RowView> awaiting =
+                judged.rows().stream().filter(RowView::awaitsSweep).toList();
+        assertThat(awaiting).hasSize(judged.unfinished()).isNotEmpty();
+        assertThat(awaiting).allSatisfy(r -> {
+            assertThat(r.verdict()).isEqualTo(Verdict.NOT_PROVEN);
+            assertThat(r.cells()).noneMatch(c -> c.check() == CheckId.SWEEP);
+        });
+        assertThat(judged.best()).hasSize(Judged.AT_ONCE);
+    }
+
+    @Test
+    void inTheEndTheRowsAreThoseOfAWholeMatchInItsOrder() {
+        Judged judged = judged();
+        judged.goOn();
+        assertThat(judged.unfinished()).isZero();
+        List<KitReport> whole = FitEngine.match(VAN, MANY, ShopSettings.DEFAULTS);
+        assertThat(judged.rows())
+                .extracting(RowView::code)
+                .containsExactlyElementsOf(
+                        whole.stream().map(r -> r.kit().code()).toList());
+        assertThat(judged.rows())
+                .extracting(RowView::verdict)
+                .containsExactlyElementsOf(
+                        whole.stream().map(KitReport::verdict).toList());
+        int proven =
+                (int) whole.stream().filter(r -> r.verdict() == Verdict.FITS).count();
+        assertThat(judged.counts()).containsEntry(Verdict.FITS, proven);
+    }
+
+    @Test
+    void whatNobodyLooksAtAnyMoreIsNotWorkedOut() {
+        Judged judged = judged();
+        int before = judged.unfinished();
+        judged.drop();
+        judged.goOn();
+        assertThat(judged.unfinished()).isEqualTo(before);
+    }
+
+    @Test
+    void aSmallCatalogueIsWhollyJudgedAtOnce() {
+        List<Kit> few = new ArrayList<>(DemoData.kits());
+        assertThat(new Judged("stamp", Judging.of(VAN, ShopSettings.DEFAULTS), few).unfinished())
+                .isZero();
+    }
+}
