@@ -20,6 +20,19 @@ export const router = createRouter({
       path: "/parts",
       component: () => import("../stages/parts/PartsWall.vue"),
       meta: { title: "Parts wall" },
+      redirect: "/parts/kits",
+      children: [
+        {
+          path: "kits",
+          component: () => import("../stages/parts/KitWall.vue"),
+          meta: { title: "Kits on the parts wall" },
+        },
+        {
+          path: "wheels",
+          component: () => import("../stages/parts/WheelWall.vue"),
+          meta: { title: "Wheels on the parts wall" },
+        },
+      ],
     },
     {
       path: "/jobs/:jobId(\\d+)/vehicle",

@@ -3,27 +3,41 @@ import { computed } from "vue";
 import type { Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
 import { toDoubt, toLength } from "../../units/format";
-import { toFrame } from "./frame";
+import { toFrame, toSeenMiddle, toWideFrame, type Around } from "./frame";
 import { toGapVerdict } from "./gap";
 import { useZoom } from "./useZoom";
 
 /** Caliper and disc in the wheel, to scale; the least gaps dimensioned, doubt drawn as a halo around the wheel's metal. */
-const { section, other, wear } = defineProps<{
+const { section, other, wear, around } = defineProps<{
   section: Schemas["SectionView"];
   /** Another kit or wheel laid over this one. */
   other: Schemas["SectionView"] | null;
   /** Share of the pads' wear that is drawn, 0 to 1. */
   wear: number;
+  /** Tyre and vehicle as the wheel is steered and lifted; null while only the wheel is looked at. */
+  around: Around | null;
 }>();
 const session = useSession();
 
 const WIDTH = 820;
+const MOST_HEIGHT = 420;
+const SIZE_WIDTH = 170;
 const METAL = 7;
 
-const frame = computed(() => toFrame(section));
-const scale = computed(() => WIDTH / (frame.value.maxX - frame.value.minX));
+const frame = computed(() => {
+  const near = toFrame(section);
+  return around ? toWideFrame(near, around) : near;
+});
+// Neither wider nor higher than its place on the page, so that its words are read at their size.
+const scale = computed(() =>
+  Math.min(
+    WIDTH / (frame.value.maxX - frame.value.minX),
+    MOST_HEIGHT / (frame.value.maxR - frame.value.minR),
+  ),
+);
 const height = computed(() => (frame.value.maxR - frame.value.minR) * scale.value);
-const sx = (x: number) => (x - frame.value.minX) * scale.value;
+const left = computed(() => (WIDTH - (frame.value.maxX - frame.value.minX) * scale.value) / 2);
+const sx = (x: number) => left.value + (x - frame.value.minX) * scale.value;
 const sy = (r: number) => (frame.value.maxR - r) * scale.value;
 
 const whole = computed(() => ({ x: 0, y: 0, width: WIDTH, height: height.value }));
@@ -50,6 +64,18 @@ const otherWall = computed(() =>
         .map((s, i) => `${i ? "L" : "M"}${sx(s.level)} ${sy(s.from)} L${sx(s.level)} ${sy(s.to)}`)
         .join("")
     : "",
+);
+
+const tyre = computed(() => (around ? toPath(around.tyre.map((p) => [p.x, p.r])) : ""));
+const fixed = computed(() =>
+  (around?.fixed ?? []).map((f) => {
+    const middle = toSeenMiddle(f.outline, frame.value);
+    return {
+      name: f.name,
+      path: toPath(f.outline.map((p) => [p.x, p.r])),
+      at: middle && { x: Math.max(50, sx(middle.x)), y: sy(middle.r) },
+    };
+  }),
 );
 
 function toPath(points: [number, number][]) {
@@ -84,6 +110,8 @@ const hat = computed(() => {
   ]);
 });
 
+const besideSpokes = computed(() => sx(Math.max(0, ...section.spokes.map((s) => s.level)) + METAL) + 14);
+
 const gaps = computed(() =>
   section.gapsAt.map((g) => {
     const isBarrel = g.check === "BARREL";
@@ -93,9 +121,9 @@ const gaps = computed(() =>
       label: `${toLength(g.size, session.units)} ${toDoubt(g.doubt, session.units)}`,
       wants: `wants ${toLength(g.required, session.units)}`,
       at: {
-        x: isBarrel ? sx(g.onWheel.x) : sx(frame.value.maxX) - 8,
+        x: isBarrel ? sx(g.onWheel.x) : Math.min(besideSpokes.value, WIDTH - SIZE_WIDTH),
         y: isBarrel ? sy(g.onWheel.r) - 46 : sy(Math.min(g.onCaliper.r, g.onWheel.r)) + 44,
-        anchor: isBarrel ? ("middle" as const) : ("end" as const),
+        anchor: isBarrel ? ("middle" as const) : ("start" as const),
       },
     };
   }),
@@ -123,6 +151,15 @@ const gaps = computed(() =>
         <line x1="0" y1="0" x2="0" y2="7" class="hatch" />
       </pattern>
     </defs>
+    <!-- tyre and vehicle -->
+    <path v-if="tyre" :d="tyre" class="tyre" />
+    <template v-for="f in fixed" :key="f.name">
+      <path :d="f.path" class="fixed" />
+      <text v-if="f.at" :x="f.at.x" :y="f.at.y" text-anchor="middle" class="note on">{{ f.name }}</text>
+    </template>
+    <text v-if="around" :x="WIDTH - 10" :y="22" text-anchor="end" class="note">
+      cut at clock {{ Math.round(around.clock) }}°{{ fixed.length ? "" : ": meets nothing of the vehicle" }}
+    </text>
     <!-- halo of doubt, weights, metal -->
     <path :d="barrelLine" class="halo" :stroke-width="2 * barrelDoubt * scale" />
     <path :d="spokeLine" class="halo" :stroke-width="2 * spokeDoubt * scale" />
@@ -211,8 +248,8 @@ const gaps = computed(() =>
       <line
         :x1="(sx(g.onCaliper.x) + sx(g.onWheel.x)) / 2"
         :y1="(sy(g.onCaliper.r) + sy(g.onWheel.r)) / 2"
-        :x2="g.at.anchor === 'end' ? g.at.x - 90 : g.at.x"
-        :y2="g.at.anchor === 'end' ? g.at.y - 26 : g.at.y + 30"
+        :x2="g.at.x"
+        :y2="g.at.anchor === 'start' ? g.at.y - 10 : g.at.y + 30"
         class="leader"
       />
       <text :x="g.at.x" :y="g.at.y" :text-anchor="g.at.anchor" class="size">{{ g.label }}</text>
@@ -230,8 +267,24 @@ const gaps = computed(() =>
 svg {
   display: block;
   width: 100%;
-  max-height: calc(100vh - 300px);
+  max-height: calc(100vh - 395px);
   font-family: var(--narrow);
+}
+
+.tyre {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 3;
+}
+
+.fixed {
+  fill: var(--metal);
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+
+.note.on {
+  fill: var(--ink);
 }
 
 .halo {
@@ -315,6 +368,9 @@ svg {
 .note {
   font-size: 20px;
   fill: var(--ink-soft);
+  paint-order: stroke;
+  stroke: var(--sheet);
+  stroke-width: 4px;
 }
 
 .gap {

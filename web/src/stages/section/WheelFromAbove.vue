@@ -1,60 +1,27 @@
 <script setup lang="ts">
-import { computed, ref, watch } from "vue";
-import { client, toData, type Schemas } from "../../api/client";
-import { useSession } from "../../shell/session";
-import { toMessage } from "../../shell/useLoad";
-import { toLength } from "../../units/format";
-import SliderField from "./SliderField.vue";
+import { computed } from "vue";
+import type { Schemas } from "../../api/client";
 
-/** The wheel from above, steered and lifted by hand, against what is fixed to the vehicle. */
-const { axleId, kit, side, wheel } = defineProps<{
-  axleId: number;
-  kit: string;
+/** The wheel from above as it is steered and lifted, against what is fixed to the vehicle. */
+const { pose, failure, side } = defineProps<{
+  pose: Schemas["PoseView"] | null;
+  /** Why there is none. */
+  failure: string;
   side: "LEFT" | "RIGHT";
-  wheel: string;
 }>();
-const session = useSession();
-const steer = ref(0);
-const lift = ref(0);
-const pose = ref<Schemas["PoseView"] | null>(null);
-const failure = ref("");
-let asked = 0;
-
-watch(
-  () => [kit, side, wheel, steer.value, lift.value] as const,
-  async () => {
-    const mine = ++asked;
-    try {
-      const fresh = await toData(
-        client.GET("/api/axles/{axleId}/pose", {
-          params: {
-            path: { axleId },
-            query: { kit, side, wheel: wheel || undefined, steer: steer.value, lift: lift.value },
-          },
-        }),
-      );
-      if (mine !== asked) return;
-      pose.value = fresh;
-      failure.value = "";
-    } catch (e) {
-      if (mine === asked) failure.value = toMessage(e);
-    }
-  },
-  { immediate: true },
-);
 
 /** Left wheels have outboard to the left, as seen from above with the front up. */
 const toRight = computed(() => (side === "LEFT" ? -1 : 1));
 const bounds = computed(() => {
   const xs: number[] = [];
   const fs: number[] = [];
-  for (const s of pose.value?.shapes ?? []) {
+  for (const s of pose?.shapes ?? []) {
     for (const p of s.outline) {
       xs.push(p.x * toRight.value);
       fs.push(p.forward);
     }
   }
-  for (const b of pose.value?.boxes ?? []) {
+  for (const b of pose?.boxes ?? []) {
     xs.push(b.xFrom * toRight.value, b.xTo * toRight.value);
     fs.push(Math.max(b.forwardFrom, -420), Math.min(b.forwardTo, 420));
   }
@@ -71,16 +38,11 @@ const LONG = 300;
 
 /** A short thing has its name before it; long ones have theirs in steps from front to rear, so that none covers another. */
 function toLabelY(i: number) {
-  const boxes = pose.value?.boxes ?? [];
+  const boxes = pose?.boxes ?? [];
   const box = boxes[i];
   if (box && box.forwardTo - box.forwardFrom < LONG) return -box.forwardTo - 12;
   return bounds.value.y + ((i + 0.7) * bounds.value.height) / (boxes.length + 0.4);
 }
-
-const nearest = computed(() => {
-  const all = pose.value?.distances ?? [];
-  return [...all].sort((a, b) => a.distance - a.wanted - (b.distance - b.wanted))[0];
-});
 </script>
 
 <template>
@@ -88,33 +50,10 @@ const nearest = computed(() => {
     <h2>From above</h2>
     <p v-if="failure" class="soft">{{ failure }}</p>
     <template v-else-if="pose">
-      <div class="sliders">
-        <SliderField
-          v-if="pose.lockIn || pose.lockOut"
-          v-model="steer"
-          label="Steering"
-          :min="-pose.lockOut"
-          :max="pose.lockIn"
-          :step="1"
-          :said="`${Math.abs(steer).toFixed(0)}° ${steer === 0 ? 'ahead' : steer > 0 ? 'turned in' : 'turned out'}`"
-        />
-        <SliderField
-          v-model="lift"
-          label="Travel"
-          :min="-pose.droop"
-          :max="pose.bump"
-          :step="1"
-          :said="
-            lift === 0
-              ? 'ride height'
-              : `${toLength(Math.abs(lift), session.units)} ${lift > 0 ? 'up' : 'down'}`
-          "
-        />
-      </div>
       <svg
         :viewBox="`${bounds.x} ${bounds.y} ${bounds.width} ${bounds.height}`"
         role="img"
-        :aria-label="`Wheel from above, ${side === 'LEFT' ? 'left' : 'right'} side, steered ${steer} degrees, travel ${lift} mm`"
+        :aria-label="`Wheel from above, ${side === 'LEFT' ? 'left' : 'right'} side, steered ${pose.steer} degrees, travel ${pose.lift} mm`"
       >
         <g :transform="`scale(${toRight} -1)`">
           <rect
@@ -143,12 +82,7 @@ const nearest = computed(() => {
           {{ b.name }}
         </text>
       </svg>
-      <p v-if="nearest">
-        Here the {{ nearest.part }} is
-        <strong class="figures">{{ toLength(nearest.distance, session.units) }}</strong> from the
-        {{ nearest.box }}, wants {{ toLength(nearest.wanted, session.units) }}.
-      </p>
-      <p v-else class="soft">Nothing of the chassis is listed on this side.</p>
+      <p v-if="!pose.boxes.length" class="soft">Nothing of the chassis is listed on this side.</p>
     </template>
     <p v-else class="soft">Drawing …</p>
   </section>

@@ -95,6 +95,11 @@ abstract class BrowserTest {
         page.waitForURL("**/floor");
     }
 
+    /** Waits until nothing fades or slides any more: a fade would be measured as poor contrast. */
+    protected void waitForStillness() {
+        page.waitForFunction("() => document.getAnimations().every((a) => a.playState !== 'running')");
+    }
+
     protected Locator button(String name) {
         return page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));

@@ -82,7 +82,7 @@ class ChoosingIT extends BrowserTest {
         assertThat(dialog).containsText("Front set, sliding, 265 mm");
         assertThat(dialog.locator("tr.differs").filter(new Locator.FilterOptions().setHasText("Caliper to spokes")))
                 .isVisible();
-        page.waitForTimeout(500);
+        waitForStillness();
         assertAccessible("kits side by side");
     }
 
@@ -118,6 +118,13 @@ class ChoosingIT extends BrowserTest {
         page.getByLabel("Steering").fill("34");
         assertThat(page.getByText("34° turned in")).isVisible();
         assertThat(page.getByText(Pattern.compile("Here the "))).not().hasText(ahead);
+        // moving the wheel shows what it comes near to, in the section as well as from above
+        assertThat(page.locator("svg.zoomable")).containsText("frame rail");
+        String rail = page.locator("svg.zoomable .fixed").first().getAttribute("d");
+        page.getByLabel("Steering").fill("-20");
+        assertThat(page.locator("svg.zoomable .fixed").first()).not().hasAttribute("d", rail);
+        button("Tyre and chassis").click();
+        assertThat(page.locator("svg.zoomable .fixed")).hasCount(0);
         page.getByLabel("Lay over").selectOption("wheel:W-1402");
         assertThat(page.getByText("Dashed in the second colour: QF-102 on wheel W-1402."))
                 .isVisible();

@@ -24,6 +24,7 @@ class ViewsIT extends BrowserTest {
         look("/floor", "Light van, front discs");
         look("/new-job", "Start measuring");
         look("/parts", "QF-101");
+        look("/parts/wheels", "W-1401");
         look("/shop", "caliper, outside jaws");
         look("/jobs/1/vehicle", "Used for");
         look("/axles/" + van + "/measure", "Bolt circle");
@@ -70,7 +71,7 @@ class ViewsIT extends BrowserTest {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^QF-107, Register")))
                 .click();
         button("Why?").first().click();
-        page.waitForTimeout(500); // the dialog's fade would be measured as poor contrast
+        waitForStillness();
         assertAccessible("finding dialog");
     }
 
@@ -116,6 +117,34 @@ class ViewsIT extends BrowserTest {
     }
 
     @Test
+    void wheelsAreImportedAllOrNone() {
+        signIn("wilma");
+        page.navigate("/parts/wheels");
+        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Inside of wheel W-1401")))
+                .isVisible();
+        String wheel = """
+                {"code":"%s","name":"Test wheel","lugs":5,"circle_mm":114.3,"stud_hole_mm":14.6,"backspacing_mm":%s,
+                 "pad_mm":6,"bore_mm":71,"barrel_mm":[[10,362],[90,350]],"spokes_mm":[[90,12],[150,20]],
+                 "supplier":"Made up","pair_price":"150.00","lead_days":3}""";
+        importWheels(wheel.formatted("W-9001", "80") + "," + wheel.formatted("W-9002", "\"wide\""));
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("nothing was imported");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("backspacing_mm");
+        button("Close").click();
+        assertThat(page.getByText("W-9001")).hasCount(0);
+        importWheels(wheel.formatted("W-9001", "80"));
+        assertThat(page.getByText("1 wheel imported")).isVisible();
+        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Inside of wheel W-9001")))
+                .isVisible();
+    }
+
+    private void importWheels(String wheels) {
+        String document = "{\"format\":\"itrova-wheels/1\",\"wheels\":[" + wheels + "]}";
+        page.getByLabel("Wheel document to import")
+                .setInputFiles(
+                        new FilePayload("wheels.json", "application/json", document.getBytes(StandardCharsets.UTF_8)));
+    }
+
+    @Test
     void anOrderWithoutAChoiceSaysWhereToGo() {
         signIn("tam");
         long rear = axleOf("Boat trailer, two axles", "rear trailer axle");
@@ -150,14 +179,14 @@ class ViewsIT extends BrowserTest {
     void aSessionThatEndedAsksToSignInAndComesBack() {
         signIn("tam");
         context.clearCookies();
-        page.navigate("/parts");
-        page.waitForURL("**/sign-in?to=/parts");
+        page.navigate("/parts/wheels");
+        page.waitForURL("**/sign-in?to=/parts/wheels");
         page.getByLabel("Name").fill("tam");
         page.getByLabel("Password").fill("wrong");
         button("Sign in").click();
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("do not belong together");
         page.getByLabel("Password").fill("ambleford");
         button("Sign in").click();
-        page.waitForURL("**/parts");
+        page.waitForURL("**/parts/wheels");
     }
 }

@@ -1,5 +1,7 @@
 package itrova.core.clearance;
 
+import itrova.core.geometry.Motion;
+import itrova.core.geometry.Point;
 import itrova.core.geometry.Point3;
 import itrova.core.geometry.Separation;
 import itrova.core.geometry.Separation.Apart;
@@ -7,6 +9,7 @@ import itrova.core.geometry.Solid;
 import itrova.core.vehicle.Surroundings.Box;
 import itrova.core.vehicle.Surroundings.Steering;
 import itrova.core.vehicle.Surroundings.Travel;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -95,6 +98,20 @@ public final class Sweep {
     public double distance(Mover mover, Box box, double steer, double lift) {
         return Separation.of(posed(mover, steer, lift), Solid.box(box.low(), box.high()))
                 .distance();
+    }
+
+    /**
+     * What of a fixed thing lies in a half-plane through the wheel's axis.
+     *
+     * @param steer angle of steering (degrees)
+     * @param lift place of the travel (mm)
+     * @param clock clock angle of the half-plane (degrees)
+     * @return corners in order, x from the bracket face; empty if the half-plane misses it
+     */
+    public List<Point> cut(Box box, double steer, double lift, double clock) {
+        Motion moved =
+                motion.at(steer, 0).then(new Motion(Point3.ZERO, new Point3(0, 0, 1), 0, new Point3(0, 0, lift)));
+        return BoxCut.of(box, moved, clock);
     }
 
     /** All a part passes over along the travel at one angle of steering and lean. */

@@ -197,6 +197,24 @@ final class SweepCheck implements Check {
         return new Wanting(ring.mover(), ring.gap(), false, OptionalDouble.of(plane));
     }
 
+    /** The tyre's outline in the section, outside the wheel's edge, x from the bracket face; absent until it is known where it stands. */
+    static Optional<List<Point>> tyreSection(FitCase c) {
+        Optional<Double> plane = tyrePlane(c);
+        return c.end().around().tyre().filter(t -> plane.isPresent()).map(t -> {
+            double half = t.width() / 2;
+            double x = plane.orElseThrow();
+            double seat = c.end().barrel().stream()
+                    .mapToDouble(s -> s.size().value() / 2)
+                    .max()
+                    .orElse(t.diameter() / 2 - half);
+            return List.of(
+                    new Point(x - half, seat),
+                    new Point(x + half, seat),
+                    new Point(x + half, t.diameter() / 2),
+                    new Point(x - half, t.diameter() / 2));
+        });
+    }
+
     /** How the wheel of this end moves; its travel must be known. */
     static Sweep sweepOf(FitCase c) {
         Surroundings around = c.end().around();

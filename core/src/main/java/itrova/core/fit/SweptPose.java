@@ -3,6 +3,7 @@ package itrova.core.fit;
 import itrova.core.clearance.Sweep;
 import itrova.core.clearance.Sweep.Mover;
 import itrova.core.clearance.WheelProfile;
+import itrova.core.geometry.Point;
 import itrova.core.geometry.Point3;
 import itrova.core.geometry.Solid;
 import itrova.core.kit.Kit;
@@ -18,14 +19,32 @@ import java.util.Optional;
  *
  * @param shapes the parts as seen from above
  * @param distances from each part to each fixed thing
+ * @param section what of the tyre and of the fixed things lies in the half-plane the wheel section is drawn in
  */
-public record SweptPose(List<Shape> shapes, List<Distance> distances) {
+public record SweptPose(List<Shape> shapes, List<Distance> distances, Section section) {
     private static final int CORNERS = 48;
 
     public SweptPose {
         shapes = List.copyOf(shapes);
         distances = List.copyOf(distances);
     }
+
+    /**
+     * A cut through the caliper's middle, or straight up where its place is not fixed.
+     *
+     * @param clock clock angle of the half-plane (degrees)
+     * @param tyre the tyre's outline, x from the wheel's mounting face; empty while it is not known where it stands
+     * @param fixed the fixed things it meets
+     */
+    public record Section(double clock, List<Point> tyre, List<Cut> fixed) {
+        public Section {
+            tyre = List.copyOf(tyre);
+            fixed = List.copyOf(fixed);
+        }
+    }
+
+    /** What of a fixed thing is cut, x from the wheel's mounting face. */
+    public record Cut(String name, List<Point> outline) {}
 
     /** A part's outline from above: places with x and f (mm). */
     public record Shape(String part, List<Point3> outline) {}
@@ -66,7 +85,28 @@ public record SweptPose(List<Shape> shapes, List<Distance> distances) {
                         new Distance(mover.name(), box.name(), sweep.distance(mover, box, steer, lift), part.gap()));
             }
         }
-        return Optional.of(new SweptPose(shapes, distances));
+        return Optional.of(new SweptPose(
+                shapes, distances, section(c, sweep, midPlane.get().value(), steer, lift)));
+    }
+
+    private static Section section(FitCase c, Sweep sweep, double midPlane, double steer, double lift) {
+        double clock = InboardCheck.clock(c).orElse(0);
+        // What is x = 0 at the bracket face is drawn from the wheel's mounting face.
+        double toWheel = c.placed().midPlane().value() - midPlane;
+        List<Cut> fixed = new ArrayList<>();
+        for (Box box : c.end().around().chassis().orElse(List.of())) {
+            List<Point> cut = sweep.cut(box, steer, lift, clock);
+            if (!cut.isEmpty()) {
+                fixed.add(new Cut(box.name(), shifted(cut, toWheel)));
+            }
+        }
+        List<Point> tyre =
+                SweepCheck.tyreSection(c).map(t -> shifted(t, toWheel)).orElse(List.of());
+        return new Section(clock, tyre, fixed);
+    }
+
+    private static List<Point> shifted(List<Point> outline, double dx) {
+        return outline.stream().map(p -> new Point(p.x() + dx, p.r())).toList();
     }
 
     private static List<Point3> fromAbove(Solid solid) {

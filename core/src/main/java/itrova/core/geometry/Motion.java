@@ -61,6 +61,11 @@ public final class Motion {
         return turned(p).plus(origin);
     }
 
+    /** The place that goes to a given one. */
+    public Point3 before(Point3 placed) {
+        return back(placed.minus(origin));
+    }
+
     private Point3 turned(Point3 v) {
         return new Point3(
                 xx * v.x() + xf * v.f() + xz * v.z(),

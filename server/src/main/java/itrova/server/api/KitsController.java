@@ -5,6 +5,7 @@ import itrova.core.vehicle.AxleEndKind;
 import itrova.formats.KitDocument;
 import itrova.server.store.KitStore;
 import java.util.List;
+import java.util.Locale;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -25,12 +26,15 @@ class KitsController {
         this.kits = kits;
     }
 
+    /** Studs on a circle (mm). */
+    record PatternView(int count, double circle) {}
+
     record KitView(
             String code,
             String name,
             String supplier,
             List<AxleEndKind> fits,
-            List<String> patterns,
+            List<PatternView> patterns,
             double discMm,
             double ratedLoadKg,
             long priceCents,
@@ -42,9 +46,23 @@ class KitsController {
 
     record ImportView(int taken) {}
 
+    record KitsView(int total, List<KitView> kits) {}
+
+    /** The kits whose code, name or supplier holds a text, page by page. */
     @GetMapping
-    List<KitView> all() {
-        return kits.all().stream().map(KitsController::view).toList();
+    KitsView all(
+            @RequestParam(defaultValue = "") String text,
+            @RequestParam(defaultValue = "0") int offset,
+            @RequestParam(defaultValue = "100") int limit) {
+        String wanted = text.strip().toLowerCase(Locale.ROOT);
+        List<Kit> found = kits.all().stream()
+                .filter(k -> (k.code() + " " + k.name() + " " + k.supplier())
+                        .toLowerCase(Locale.ROOT)
+                        .contains(wanted))
+                .toList();
+        return new KitsView(
+                found.size(),
+                Page.of(found, offset, limit).stream().map(KitsController::view).toList());
     }
 
     private static KitView view(Kit k) {
@@ -54,11 +72,7 @@ class KitsController {
                 k.supplier(),
                 k.fits().stream().sorted().toList(),
                 k.disc().patterns().stream()
-                        .map(p -> String.format(
-                                java.util.Locale.ROOT,
-                                "%d × %.2f mm",
-                                p.count(),
-                                p.circle().value()))
+                        .map(p -> new PatternView(p.count(), p.circle().value()))
                         .toList(),
                 k.disc().diameter().value(),
                 k.ratedLoadKg(),

@@ -41,7 +41,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/axles/{axleId}")
 class MatchController {
-    private static final int MOST_ROWS = 200;
     private static final int MOST_COMPARED = 4;
 
     private final Workbench bench;
@@ -149,7 +148,7 @@ class MatchController {
             @Nullable CheckId by,
             int offset,
             int limit) {
-        static final Wanted ALL = new Wanted("", null, null, false, Sort.BEST, null, 0, MOST_ROWS);
+        static final Wanted ALL = new Wanted("", null, null, false, Sort.BEST, null, 0, Page.MOST_ROWS);
     }
 
     @GetMapping("/match")
@@ -177,8 +176,6 @@ class MatchController {
                 .filter(r -> isWanted(r, wanted, likes))
                 .sorted(order(wanted))
                 .toList();
-        int from = Math.max(0, Math.min(wanted.offset(), narrowed.size()));
-        int to = Math.min(narrowed.size(), from + Math.max(1, Math.min(MOST_ROWS, wanted.limit())));
         return new MatchView(
                 axleId,
                 row.jobId(),
@@ -195,7 +192,7 @@ class MatchController {
                         .toList(),
                 held(all),
                 narrowed.size(),
-                narrowed.subList(from, to),
+                Page.of(narrowed, wanted.offset(), wanted.limit()),
                 likes,
                 judged.stamp(),
                 unfinished,

@@ -28,6 +28,7 @@ class OpenApiConfiguration {
             MatchRows.class,
             FindingViews.class,
             SectionController.class,
+            PoseController.class,
             AroundController.class,
             AroundText.class,
             SearchController.class,

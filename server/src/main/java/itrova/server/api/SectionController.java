@@ -20,8 +20,6 @@ import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Surroundings.Obstacle;
-import itrova.core.vehicle.Surroundings.Steering;
-import itrova.core.vehicle.Surroundings.Travel;
 import itrova.core.vehicle.Wheel;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
@@ -39,7 +37,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The wheel section: what is needed to draw a kit's caliper in the wheel, to scale, and the wheel's motion from above. */
+/** The wheel section: what is needed to draw a kit's caliper in the wheel, to scale. */
 @RestController
 @RequestMapping("/api/axles/{axleId}")
 class SectionController {
@@ -242,80 +240,5 @@ class SectionController {
                 required,
                 g.padsWorn(),
                 FindingViews.finding(finding));
-    }
-
-    record FromAboveView(double x, double forward) {}
-
-    record ShapeView(String part, List<FromAboveView> outline) {}
-
-    record BoxView(
-            String name, double xFrom, double xTo, double forwardFrom, double forwardTo, double upFrom, double upTo) {}
-
-    record DistanceView(String part, String box, double distance, double wanted) {}
-
-    record PoseView(
-            double lockIn,
-            double lockOut,
-            double bump,
-            double droop,
-            double steer,
-            double lift,
-            List<ShapeView> shapes,
-            List<BoxView> boxes,
-            List<DistanceView> distances) {}
-
-    /**
-     * The wheel from above at one angle of steering and one place of the travel.
-     *
-     * @param steer steering (degrees), turned in positive
-     * @param lift travel (mm), up positive
-     */
-    @GetMapping("/pose")
-    PoseView pose(
-            @PathVariable long axleId,
-            @RequestParam String kit,
-            @RequestParam Side side,
-            @RequestParam(required = false) @Nullable String wheel,
-            @RequestParam(defaultValue = "0") double steer,
-            @RequestParam(defaultValue = "0") double lift) {
-        AxleEnd found = bench.record(bench.axle(axleId)).end(side);
-        AxleEnd end = wheel == null || wheel.isBlank() ? found : found.withWheel(wheel(wheel));
-        Optional<Steering> steering = end.around().steering();
-        Travel travel = end.around().travel().orElse(new Travel(0, 0, 0));
-        double in = steering.map(Steering::lockIn).orElse(0.0);
-        double out = steering.map(Steering::lockOut).orElse(0.0);
-        double angle = Math.max(-out, Math.min(in, steer));
-        double height = Math.max(-travel.droop(), Math.min(travel.bump(), lift));
-        SweptPose pose = SweptPose.of(end, bench.kit(kit), bench.settings(), angle, height)
-                .orElseThrow(
-                        () -> new ConflictException(
-                                "The wheel cannot be moved yet: hub face, travel and, where steered, king-pin axis and locks are wanted. Enter them under “Around the wheel”."));
-        return new PoseView(
-                in,
-                out,
-                travel.bump(),
-                travel.droop(),
-                angle,
-                height,
-                pose.shapes().stream()
-                        .map(s -> new ShapeView(
-                                s.part(),
-                                s.outline().stream()
-                                        .map(p -> new FromAboveView(p.x(), p.f()))
-                                        .toList()))
-                        .toList(),
-                end.around().chassis().orElse(List.of()).stream()
-                        .map(b -> new BoxView(
-                                b.name(),
-                                b.low().x(),
-                                b.high().x(),
-                                b.low().f(),
-                                b.high().f(),
-                                b.low().z(),
-                                b.high().z()))
-                        .toList(),
-                pose.distances().stream()
-                        .map(d -> new DistanceView(d.part(), d.box(), d.distance(), d.wanted()))
-                        .toList());
     }
 }

@@ -1,5 +1,6 @@
 package itrova.server.api;
 
+import itrova.core.vehicle.Station;
 import itrova.core.vehicle.Wheel;
 import itrova.formats.WheelDocument;
 import itrova.server.store.WheelStore;
@@ -31,11 +32,15 @@ class WheelsController {
             int lugs,
             double circle,
             double backspacing,
-            double leastBarrel,
+            List<StationView> barrel,
+            List<StationView> spokes,
             @Nullable String seat,
             String supplier,
             long pairCents,
             int leadDays) {}
+
+    /** A size at a place: diameter at a depth for the barrel, distance from the mounting face at a radius for the spokes (mm). */
+    record StationView(double place, double size) {}
 
     record WheelsTaken(int taken) {}
 
@@ -51,11 +56,18 @@ class WheelsController {
                 w.lugs(),
                 w.circle().value(),
                 w.backspacing().value(),
-                w.barrel().stream().mapToDouble(s -> s.size().value()).min().orElse(0),
+                stations(w.barrel()),
+                stations(w.spokes()),
                 w.seat().orElse(null),
                 w.offer().supplier(),
                 w.offer().pairCents(),
                 w.offer().leadDays());
+    }
+
+    private static List<StationView> stations(List<Station> stations) {
+        return stations.stream()
+                .map(s -> new StationView(s.place().value(), s.size().value()))
+                .toList();
     }
 
     @GetMapping(value = "/document", produces = MediaType.APPLICATION_JSON_VALUE)
