@@ -11,6 +11,7 @@ import { toMessage } from "../../shell/useLoad";
 import { useUndo } from "../../shell/useUndo";
 import AroundDrawing from "./AroundDrawing.vue";
 import FigureField from "./FigureField.vue";
+import WheelDetails from "./WheelDetails.vue";
 
 type SideText = Schemas["SideText"];
 
@@ -267,6 +268,12 @@ const shapes = computed(() => around.value?.shapes.filter((s) => s.side === side
             <FigureField v-model="text.hose.thread" label="Its thread" />
           </div>
         </fieldset>
+        <WheelDetails
+          v-model="text.details"
+          :held="around.held"
+          :wheels="around.wheels"
+          :disabled="!isMine"
+        />
         <fieldset v-if="around.steered">
           <legend>Steering joints as found</legend>
           <div v-for="(j, i) in text.joints" :key="`j${i}`" class="thing">
@@ -302,6 +309,8 @@ const shapes = computed(() => around.value?.shapes.filter((s) => s.side === side
   </div>
 </template>
 
+<style scoped src="./around.css"></style>
+
 <style scoped>
 .wide {
   max-width: 1700px;
@@ -315,40 +324,6 @@ const shapes = computed(() => around.value?.shapes.filter((s) => s.side === side
   display: grid;
   grid-template-columns: minmax(0, 1.7fr) minmax(20rem, 1fr);
   gap: 1.2rem;
-}
-
-fieldset {
-  border: 1px solid var(--line);
-  background: var(--sheet);
-  padding: 0.4rem 0.9rem 0.8rem;
-  margin: 0 0 0.9rem;
-}
-
-legend {
-  font-weight: 600;
-  padding: 0 0.3rem;
-}
-
-.tick {
-  display: flex;
-  align-items: center;
-  gap: 0.5rem;
-  min-height: 44px;
-}
-
-.tick input {
-  width: 1.3rem;
-  height: 1.3rem;
-  accent-color: var(--accent);
-}
-
-.thing {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: end;
-  gap: 0.5rem;
-  padding: 0.4rem 0;
-  border-top: 1px solid var(--line-soft);
 }
 
 aside {

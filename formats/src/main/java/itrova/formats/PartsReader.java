@@ -26,6 +26,7 @@ import itrova.core.kit.SectorOutline;
 import itrova.core.kit.WheelNuts;
 import itrova.core.quantity.Dimension;
 import itrova.core.vehicle.BracketShape;
+import itrova.core.vehicle.HubHeld;
 import itrova.core.vehicle.Joint;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -190,6 +191,7 @@ final class PartsReader {
                 c.optional("nuts", PartsReader::nuts),
                 c.optional("hose", PartsReader::hose),
                 drive(c),
+                held(c),
                 c.entries("joints", false).stream().map(PartsReader::joint).toList(),
                 texts(c, "donor_checks"));
     }
@@ -204,6 +206,14 @@ final class PartsReader {
                 .path("drive")
                 .forEach(n -> styles.add(DriveStyle.valueOf(n.asString().toUpperCase(Locale.ROOT))));
         return styles;
+    }
+
+    private static Set<HubHeld> held(Cursor c) {
+        Set<HubHeld> ways = EnumSet.noneOf(HubHeld.class);
+        c.node()
+                .path("hub_held")
+                .forEach(n -> ways.add(HubHeld.valueOf(n.asString().toUpperCase(Locale.ROOT))));
+        return ways;
     }
 
     private static HousingStack stack(Cursor c) {
@@ -224,7 +234,8 @@ final class PartsReader {
                 bore(c, "seal_bore_mm"),
                 figure(c, "seal_on_mm"),
                 bore(c, "pilot_mm"),
-                figure(c, "face_mm"));
+                figure(c, "face_mm"),
+                figure(c, "reach_mm"));
     }
 
     private static RotorHub.Seat seat(Cursor c) {

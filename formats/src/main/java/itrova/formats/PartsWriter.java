@@ -161,6 +161,10 @@ final class PartsWriter {
             ArrayNode drive = n.putArray("drive");
             f.drive().stream().sorted().forEach(d -> drive.add(d.name().toLowerCase(Locale.ROOT)));
         }
+        if (!f.held().isEmpty()) {
+            ArrayNode held = n.putArray("hub_held");
+            f.held().stream().sorted().forEach(h -> held.add(h.name().toLowerCase(Locale.ROOT)));
+        }
         joints(n, f.joints());
         texts(n, "donor_checks", f.donorChecks());
     }
@@ -193,6 +197,7 @@ final class PartsWriter {
         figure(n, "seal_on_mm", h.sealOn());
         figure(n, "pilot_mm", h.pilot());
         figure(n, "face_mm", h.face());
+        figure(n, "reach_mm", h.reach());
         return n;
     }
 

@@ -5,6 +5,7 @@ import itrova.core.geometry.Point3;
 import itrova.core.quantity.Dimension;
 import itrova.core.quantity.ShopNotation;
 import itrova.core.quantity.Unit;
+import itrova.core.vehicle.HubHeld;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Surroundings;
 import itrova.core.vehicle.Surroundings.Box;
@@ -13,8 +14,13 @@ import itrova.core.vehicle.Surroundings.Obstacle;
 import itrova.core.vehicle.Surroundings.Steering;
 import itrova.core.vehicle.Surroundings.Travel;
 import itrova.core.vehicle.Surroundings.Tyre;
+import itrova.core.vehicle.WheelDetails;
+import itrova.core.vehicle.WheelDetails.CapRoom;
+import itrova.core.vehicle.WheelDetails.Spare;
+import itrova.core.vehicle.WheelDetails.Valve;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -99,7 +105,26 @@ public final class SurroundingsDocument {
                         h -> new HoseEnd(
                                 point(h.at("at_mm")),
                                 h.optional("thread", t -> Thread.parse(t.node().asString())))),
-                c.entries("joints", false).stream().map(PartsReader::joint).toList());
+                c.entries("joints", false).stream().map(PartsReader::joint).toList(),
+                c.optional("details", SurroundingsDocument::details).orElse(WheelDetails.UNSEEN));
+    }
+
+    private static WheelDetails details(Cursor c) {
+        return new WheelDetails(
+                c.optional("hub_held", h -> HubHeld.valueOf(h.node().asString().toUpperCase(Locale.ROOT))),
+                c.optional(
+                        "valve",
+                        v -> new Valve(
+                                v.length("depth_mm", 0), v.length("height_mm"), v.length("half_limit_mm", TAPE))),
+                c.optional("cap", k -> new CapRoom(k.length("room_mm"), k.length("half_limit_mm", TAPE))),
+                c.optional("spare", SurroundingsDocument::spare));
+    }
+
+    private static Spare spare(Cursor c) {
+        if (c.node().isObject()) {
+            return Spare.of(WheelDocument.wheel(c));
+        }
+        return c.node().asString().equals("none") ? Spare.NONE : Spare.SAME;
     }
 
     private static Obstacle obstacle(Cursor c) {
@@ -199,6 +224,27 @@ public final class SurroundingsDocument {
             h.thread().ifPresent(t -> hose.put("thread", t.designation()));
         });
         PartsWriter.joints(n, s.joints());
+        if (!s.details().equals(WheelDetails.UNSEEN)) {
+            n.set("details", node(s.details()));
+        }
+        return n;
+    }
+
+    private static ObjectNode node(WheelDetails d) {
+        ObjectNode n = Json.MAPPER.createObjectNode();
+        d.held().ifPresent(h -> n.put("hub_held", h.name().toLowerCase(Locale.ROOT)));
+        d.valve().ifPresent(v -> n.putObject("valve")
+                .put("depth_mm", v.depth())
+                .put("height_mm", v.height())
+                .put("half_limit_mm", v.halfLimit()));
+        d.cap().ifPresent(k -> n.putObject("cap").put("room_mm", k.room()).put("half_limit_mm", k.halfLimit()));
+        d.spare().ifPresent(s -> {
+            switch (s.kind()) {
+                case NONE -> n.put("spare", "none");
+                case AS_ON_THE_ROAD -> n.put("spare", "as_on_the_road");
+                case ANOTHER -> n.set("spare", WheelDocument.node(s.wheel().orElseThrow()));
+            }
+        });
         return n;
     }
 

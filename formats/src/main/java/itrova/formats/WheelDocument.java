@@ -45,7 +45,7 @@ public final class WheelDocument {
         return wheels;
     }
 
-    private static Wheel wheel(Cursor c) {
+    static Wheel wheel(Cursor c) {
         String code = c.text("code", "");
         return new Wheel(
                 code,
@@ -96,7 +96,7 @@ public final class WheelDocument {
         return Json.MAPPER.writeValueAsString(root);
     }
 
-    private static ObjectNode node(Wheel w) {
+    static ObjectNode node(Wheel w) {
         ObjectNode n = Json.MAPPER
                 .createObjectNode()
                 .put("code", w.code())

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import itrova.server.TestServer.Answer;
 import itrova.server.TestServer.Client;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -182,6 +184,38 @@ class ChoosingApiTest {
     private static String change(JsonNode view) {
         return "{\"version\":" + view.path("version").asInt() + ",\"left\":" + view.path("left") + ",\"right\":"
                 + view.path("right") + "}";
+    }
+
+    /** Valve, spare and hub are judged as soon as somebody looked, and leave the list of what is checked by hand. */
+    @Test
+    void detailsOfHubAndWheelAreKeptAndJudged() throws Exception {
+        long car = axle("Field car, front discs");
+        String path = "/api/axles/" + car + "/around";
+        JsonNode before = ok(mechanic.get(path));
+        assertThat(match(car, "").path("notChecked").toString()).contains("valve stem", "spare wheel");
+        String details =
+                "\"details\":{\"held\":\"FULL_FLOATING\",\"noValve\":false,\"valveDepth\":\"2 in\",\"valveHeight\":\"1/2 in\",\"capRoom\":\"\",\"spare\":\"%s\"}";
+        String unknown = change(before).replaceAll("\"details\":\\{[^}]*}", details.formatted("W-0000"));
+        Answer refused = mechanic.put(path, unknown);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.text()).contains("spare wheel").contains("W-0000");
+        JsonNode kept =
+                ok(mechanic.put(path, change(before).replaceAll("\"details\":\\{[^}]*}", details.formatted("W-1601"))));
+        assertThat(kept.path("left").path("details").path("valveDepth").asString())
+                .isEqualTo("50.8 mm");
+        assertThat(kept.path("right").path("details").path("spare").asString()).isEqualTo("W-1601");
+        JsonNode table = match(car, "");
+        assertThat(table.path("notChecked").toString()).doesNotContain("valve stem", "spare wheel");
+        List<String> checks = new ArrayList<>();
+        table.path("checks").forEach(c -> checks.add(c.path("id").asString()));
+        assertThat(checks).contains("VALVE", "SPARE", "HUB_HELD");
+        JsonNode undone = ok(mechanic.put(path, change(kept).replaceAll("\"details\":\\{[^}]*}", """
+                "details":{"held":"","noValve":true,"valveDepth":"","valveHeight":"","capRoom":"","spare":"NONE"}""")));
+        assertThat(undone.path("left").path("details").path("noValve").asBoolean())
+                .isTrue();
+        assertThat(match(car, "").path("notChecked").toString())
+                .contains("how hub and wheel are held")
+                .doesNotContain("valve stem");
     }
 
     @Test

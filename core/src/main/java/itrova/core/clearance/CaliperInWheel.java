@@ -81,6 +81,11 @@ public final class CaliperInWheel {
         return least(wheel.spokes());
     }
 
+    /** The gap to the valve for which least is left after its doubt; absent where none stands inside or it was not measured. */
+    public Optional<SectionGap> toValve() {
+        return least(wheel.valve());
+    }
+
     /** The gap to the barrel for which least is left at a share of the wear (0 new to 1 worn out). */
     public Optional<SectionGap> toBarrelAt(double wear) {
         return leastAtWear(wheel.barrel(), wear);

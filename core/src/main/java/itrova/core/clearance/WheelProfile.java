@@ -1,11 +1,14 @@
 package itrova.core.clearance;
 
 import itrova.core.geometry.WallStep;
+import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Station;
+import itrova.core.vehicle.WheelDetails.Valve;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -13,6 +16,9 @@ import java.util.Optional;
 public final class WheelProfile {
     /** The first reading also speaks for metal up to this far beyond it (mm); common practice. */
     static final double REACH_BEYOND_LAST_READING = 15;
+
+    /** Half the width of a valve's stem with its rubber (mm); common practice. */
+    private static final double VALVE_RADIUS = 9;
 
     /**
      * A step with the doubts of what bounds it.
@@ -26,12 +32,14 @@ public final class WheelProfile {
 
     private final List<DoubtfulStep> barrel;
     private final List<DoubtfulStep> spokes;
+    private final List<DoubtfulStep> valve;
     private final double mostDoubt;
 
-    private WheelProfile(List<DoubtfulStep> barrel, List<DoubtfulStep> spokes) {
+    private WheelProfile(List<DoubtfulStep> barrel, List<DoubtfulStep> spokes, List<DoubtfulStep> valve) {
         this.barrel = List.copyOf(barrel);
         this.spokes = List.copyOf(spokes);
-        mostDoubt = Math.max(mostDoubt(this.barrel), mostDoubt(this.spokes));
+        this.valve = List.copyOf(valve);
+        mostDoubt = Math.max(mostDoubt(this.barrel), Math.max(mostDoubt(this.spokes), mostDoubt(this.valve)));
     }
 
     private static double mostDoubt(List<DoubtfulStep> steps) {
@@ -48,7 +56,7 @@ public final class WheelProfile {
 
     /** The profile of the wheel on an axle end, as far as it was read. */
     public static WheelProfile of(AxleEnd end) {
-        return new WheelProfile(barrelOf(end), spokesOf(end));
+        return new WheelProfile(barrelOf(end), spokesOf(end), valveOf(end));
     }
 
     /** Barrel steps, innermost depth first; empty unless backspacing and two depths were read. */
@@ -59,6 +67,46 @@ public final class WheelProfile {
     /** Spoke steps, smallest radius first; empty unless two radii were read. */
     public List<DoubtfulStep> spokes() {
         return spokes;
+    }
+
+    /** The valve where it stands into the wheel: one step, or none. */
+    List<DoubtfulStep> valve() {
+        return valve;
+    }
+
+    /** The valve found goes with the wheel found. */
+    private static List<DoubtfulStep> valveOf(AxleEnd end) {
+        Optional<Valve> found = end.around().details().valve();
+        Optional<Measured> backspacing = end.length(Callout.WHEEL_BACKSPACING);
+        if (found.isEmpty()
+                || !(found.get().height() > 0)
+                || backspacing.isEmpty()
+                || end.barrel().size() < 2
+                || end.otherWheel().isPresent()) {
+            return List.of();
+        }
+        Valve v = found.get();
+        String source = "around:" + end.side() + ":valve";
+        Measured middle = backspacing
+                .get()
+                .times(-1)
+                .plus(v.depth())
+                .with(Component.rectangular(source + " depth", v.halfLimit()));
+        Measured level = nearest(end.barrel(), v.depth())
+                .times(0.5)
+                .plus(-v.height())
+                .with(Component.rectangular(source + " height", v.halfLimit()));
+        return List.of(step(WallStep.Kind.BARREL, middle.plus(-VALVE_RADIUS), middle.plus(VALVE_RADIUS), level));
+    }
+
+    /** The barrel's diameter at the reading nearest to a depth; the narrower of two as near. */
+    private static Measured nearest(List<Station> stations, double depth) {
+        return stations.stream()
+                .min(Comparator.comparingDouble(
+                                (Station s) -> Math.abs(s.place().value() - depth))
+                        .thenComparingDouble(s -> s.size().value()))
+                .orElseThrow()
+                .size();
     }
 
     private static List<DoubtfulStep> barrelOf(AxleEnd end) {

@@ -165,7 +165,8 @@ final class BearingCheck implements Check {
                 hub.sealBore(),
                 hub.sealOn(),
                 hub.pilot(),
-                hub.face());
+                hub.face(),
+                hub.reach());
         return List.of(WorkOffer.of(Work.with(
                 WorkKind.OTHER_BEARINGS,
                 c.end().side(),

@@ -1,7 +1,5 @@
 package itrova.core.fit;
 
-import java.util.List;
-
 /** The checks made, in the order of the trade's list. */
 public enum CheckId {
     PATTERN("Wheel pattern", 1, true),
@@ -16,10 +14,14 @@ public enum CheckId {
     AXLE_OFFSET("Axle offset", 9, true),
     BEARINGS("Bearings and seals", 10, true),
     DRIVE("Drive flange or hub", 11, true),
+    HUB_HELD("How the hub is held", 11, true),
     JOINTS("Steering joints", 12, true),
     DONOR("Donor parts", 13, true),
     BARREL("Caliper to barrel", 14, true),
     SPOKES("Caliper to spokes", 14, true),
+    VALVE("Valve stem", 14, true),
+    SPARE("Spare wheel", 14, true),
+    HUB_CAP("Hub cap", 14, false),
     INBOARD("Worn pads, inboard", 15, true),
     SWEEP("Lock and travel", 16, true),
     HOSE("Hose and fittings", 16, true),
@@ -51,14 +53,5 @@ public enum CheckId {
     /** Whether the kit's verdict hangs on it; the others advise. */
     public boolean isCritical() {
         return critical;
-    }
-
-    /** Critical matters this program does not check yet; the mechanic has to, by hand. */
-    public static List<String> notChecked() {
-        return List.of(
-                "brake pressure, fluid and parking brake",
-                "valve stem, hub cap and spare wheel",
-                "disc thickness, flatness and rust of used parts",
-                "steering tapers crack-tested");
     }
 }

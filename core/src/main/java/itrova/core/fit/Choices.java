@@ -199,10 +199,12 @@ final class Choices {
             case NUT_SEAT -> EnumSet.of(Part.STUDS, Part.NUTS);
             case REGISTER, HAT_FLANGE, TYRE_ROOM -> EnumSet.of(Part.DISC);
             case BRACKET, HOUSING_STACK, AXLE_OFFSET -> EnumSet.of(Part.BRACKET);
-            case BARREL, SPOKES -> EnumSet.of(Part.DISC, Part.CALIPER);
+            case BARREL, SPOKES, VALVE -> EnumSet.of(Part.DISC, Part.CALIPER);
+            case SPARE -> EnumSet.of(Part.DISC, Part.CALIPER, Part.STUDS);
+            case HUB_HELD -> EnumSet.of(Part.STUDS);
             case NIPPLE -> EnumSet.of(Part.CALIPER, Part.BRACKET);
             case INBOARD, SWEEP -> EnumSet.of(Part.DISC, Part.CALIPER, Part.BRACKET);
-            case BEARINGS, DRIVE, JOINTS, DONOR, LOAD -> EnumSet.noneOf(Part.class);
+            case BEARINGS, DRIVE, JOINTS, DONOR, LOAD, HUB_CAP -> EnumSet.noneOf(Part.class);
             case HOSE, BRACKET_LOAD, RATINGS, CONTENTS -> EnumSet.allOf(Part.class);
         };
     }

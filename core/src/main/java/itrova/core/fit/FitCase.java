@@ -10,6 +10,7 @@ import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Wheel;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -170,6 +171,20 @@ final class FitCase {
 
     FitCase withKit(Kit other) {
         return new FitCase(end, wheel, load, other, settings, worked, dear);
+    }
+
+    /** The same with another wheel put on. */
+    FitCase onWheel(Wheel other) {
+        return onWheelOf(end.withWheel(other));
+    }
+
+    /** The same with the wheel found put back on. */
+    FitCase onWheelFound() {
+        return onWheelOf(end.withWheelFound());
+    }
+
+    private FitCase onWheelOf(AxleEnd changed) {
+        return new FitCase(changed, WheelProfile.of(changed), load, kit, settings, worked, dear);
     }
 
     /** The case with the axle end worked on; no work offered changes the wheel's profile. */

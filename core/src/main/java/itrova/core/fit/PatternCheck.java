@@ -86,7 +86,7 @@ final class PatternCheck implements Check {
     }
 
     /** The wheel's holes over the studs of the hub, where hub or wheel is another than found; a finding if their numbers differ. */
-    private static Optional<Finding> wheelOnHub(FitCase c, Ruling ruling, int found) {
+    static Optional<Finding> wheelOnHub(FitCase c, Ruling ruling, int found) {
         HolePattern own = c.kit().disc().patterns().get(0);
         int hubLugs = c.bringsHub() ? own.count() : found;
         int wheelLugs = c.end().otherWheel().map(Wheel::lugs).orElse(found);

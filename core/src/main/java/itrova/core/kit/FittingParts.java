@@ -1,5 +1,6 @@
 package itrova.core.kit;
 
+import itrova.core.vehicle.HubHeld;
 import itrova.core.vehicle.Joint;
 import java.util.List;
 import java.util.Optional;
@@ -13,6 +14,7 @@ import java.util.Set;
  * @param nuts wheel nuts, if it brings them
  * @param hose flexible hose, if it brings one
  * @param drive styles of drive flange or locking hub that still fit; empty if the papers do not say
+ * @param held ways of holding hub and wheel, other than by a plain flange, it is made for
  * @param joints joints its spindles or arms must meet
  * @param donorChecks what to look at on parts bought separately from a donor vehicle
  */
@@ -22,32 +24,41 @@ public record FittingParts(
         Optional<WheelNuts> nuts,
         Optional<Hose> hose,
         Set<DriveStyle> drive,
+        Set<HubHeld> held,
         List<Joint> joints,
         List<String> donorChecks) {
 
     /** Nothing besides disc, caliper and bracket. */
     public static final FittingParts NONE = new FittingParts(
-            HousingStack.PLAIN, Optional.empty(), Optional.empty(), Optional.empty(), Set.of(), List.of(), List.of());
+            HousingStack.PLAIN,
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Set.of(),
+            Set.of(),
+            List.of(),
+            List.of());
 
     public FittingParts {
         drive = Set.copyOf(drive);
+        held = Set.copyOf(held);
         joints = List.copyOf(joints);
         donorChecks = List.copyOf(donorChecks);
     }
 
     FittingParts withNuts(WheelNuts other) {
-        return new FittingParts(stack, hub, Optional.of(other), hose, drive, joints, donorChecks);
+        return new FittingParts(stack, hub, Optional.of(other), hose, drive, held, joints, donorChecks);
     }
 
     FittingParts withHose(Hose other) {
-        return new FittingParts(stack, hub, nuts, Optional.of(other), drive, joints, donorChecks);
+        return new FittingParts(stack, hub, nuts, Optional.of(other), drive, held, joints, donorChecks);
     }
 
     FittingParts withStack(HousingStack other) {
-        return new FittingParts(other, hub, nuts, hose, drive, joints, donorChecks);
+        return new FittingParts(other, hub, nuts, hose, drive, held, joints, donorChecks);
     }
 
     FittingParts withHub(RotorHub other) {
-        return new FittingParts(stack, Optional.of(other), nuts, hose, drive, joints, donorChecks);
+        return new FittingParts(stack, Optional.of(other), nuts, hose, drive, held, joints, donorChecks);
     }
 }

@@ -12,6 +12,7 @@ import java.util.Optional;
  * @param sealOn shaft diameter the seal in the box runs on (mm); absent if no seal is in the box
  * @param pilot diameter that centres the wheel (mm), if stated
  * @param face distance from the large bearing's shoulder out to the wheel's mounting face (mm), if stated
+ * @param reach how far its end with dust cap stands outboard of the wheel's mounting face (mm), if stated
  */
 public record RotorHub(
         Seat inner,
@@ -20,7 +21,8 @@ public record RotorHub(
         Optional<Figure> sealBore,
         Optional<Figure> sealOn,
         Optional<Figure> pilot,
-        Optional<Figure> face) {
+        Optional<Figure> face,
+        Optional<Figure> reach) {
 
     /**
      * A bearing seat.

@@ -153,6 +153,25 @@ public final class AxleEnd {
         return b.build();
     }
 
+    /** The end with the wheel found back on it. */
+    public AxleEnd withWheelFound() {
+        if (found.isEmpty()) {
+            return this;
+        }
+        AxleEnd before = found.get();
+        Builder b = toBuilder().barrel(before.barrel).spokes(before.spokes);
+        for (Callout c :
+                List.of(Callout.WHEEL_BACKSPACING, Callout.WHEEL_PAD, Callout.WHEEL_BORE, Callout.WHEEL_STUD_HOLE)) {
+            b.lengths.remove(c);
+            before.length(c).ifPresent(value -> b.length(c, value));
+        }
+        b.words.remove(Callout.WHEEL_NUT_SEAT);
+        before.word(Callout.WHEEL_NUT_SEAT).ifPresent(seat -> b.word(Callout.WHEEL_NUT_SEAT, seat));
+        b.otherWheel = Optional.empty();
+        b.found = Optional.empty();
+        return b.build();
+    }
+
     /** A copy with one length replaced, as after machining. */
     public AxleEnd with(Callout callout, Measured value) {
         return toBuilder().length(callout, value).build();

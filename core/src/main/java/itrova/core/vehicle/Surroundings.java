@@ -20,6 +20,7 @@ import java.util.OptionalDouble;
  * @param tyre the tyre, if measured
  * @param hose where the hose is fixed to the vehicle, if measured
  * @param joints steering joints as found
+ * @param details what else of hub and wheel must clear
  */
 public record Surroundings(
         Optional<List<Obstacle>> inboard,
@@ -28,7 +29,8 @@ public record Surroundings(
         Optional<Travel> travel,
         Optional<Tyre> tyre,
         Optional<HoseEnd> hose,
-        List<Joint> joints) {
+        List<Joint> joints,
+        WheelDetails details) {
 
     /** Nobody looked. */
     public static final Surroundings UNSEEN = new Surroundings(
@@ -38,7 +40,20 @@ public record Surroundings(
             Optional.empty(),
             Optional.empty(),
             Optional.empty(),
-            List.of());
+            List.of(),
+            WheelDetails.UNSEEN);
+
+    /** With nothing known of hub and wheel besides what was read at them. */
+    public Surroundings(
+            Optional<List<Obstacle>> inboard,
+            Optional<List<Box>> chassis,
+            Optional<Steering> steering,
+            Optional<Travel> travel,
+            Optional<Tyre> tyre,
+            Optional<HoseEnd> hose,
+            List<Joint> joints) {
+        this(inboard, chassis, steering, travel, tyre, hose, joints, WheelDetails.UNSEEN);
+    }
 
     public Surroundings {
         inboard = inboard.map(List::copyOf);
@@ -181,6 +196,12 @@ public record Surroundings(
                 travel,
                 tyre,
                 hose,
-                joints);
+                joints,
+                details);
+    }
+
+    /** The same with other details of hub and wheel. */
+    public Surroundings with(WheelDetails other) {
+        return new Surroundings(inboard, chassis, steering, travel, tyre, hose, joints, other);
     }
 }

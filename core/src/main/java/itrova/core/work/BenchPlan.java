@@ -1,5 +1,6 @@
 package itrova.core.work;
 
+import itrova.core.fit.CheckId;
 import itrova.core.fit.KitReport;
 import itrova.core.fit.Work;
 import itrova.core.kit.Kit;
@@ -66,6 +67,14 @@ public record BenchPlan(List<BenchStep> steps) {
     private static void side(Builder b, KitReport report, AxleEndKind kind, Side side) {
         String s = side.word();
         Kit kit = report.kit();
+        report.findings().stream()
+                .filter(f -> f.side() == side && f.check() == CheckId.HUB_HELD)
+                .forEach(f -> b.add(
+                        s + "-held",
+                        "Hub, " + s,
+                        f.explain().why(),
+                        "Eye protection; stand aside of a puller under load.",
+                        ""));
         b.add(
                 s + "-strip",
                 "Strip the drum, " + s,

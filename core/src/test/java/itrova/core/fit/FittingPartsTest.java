@@ -55,7 +55,8 @@ class FittingPartsTest {
 
     private static FittingParts parts(
             Optional<RotorHub> hub, Set<DriveStyle> drive, List<Joint> joints, List<String> donor) {
-        return new FittingParts(HousingStack.PLAIN, hub, Optional.empty(), Optional.empty(), drive, joints, donor);
+        return new FittingParts(
+                HousingStack.PLAIN, hub, Optional.empty(), Optional.empty(), drive, Set.of(), joints, donor);
     }
 
     @Test
@@ -131,7 +132,8 @@ class FittingPartsTest {
                 Optional.empty(),
                 Optional.of(Figure.stated(44, 0.1)),
                 Optional.of(Figure.stated(70, 0.05)),
-                Optional.of(Figure.stated(40, 0.2)));
+                Optional.of(Figure.stated(40, 0.2)),
+                Optional.empty());
     }
 
     private static AxleEnd.Builder spindle(double inner, double outer) {

@@ -165,6 +165,7 @@ public final class Samples {
             Optional.empty(),
             Optional.empty(),
             Set.of(DriveStyle.DRIVE_FLANGE),
+            Set.of(),
             List.of(),
             List.of());
 

@@ -1,12 +1,14 @@
 package itrova.formats.cli;
 
-import itrova.core.fit.CheckId;
+import itrova.core.fit.AxleCase;
 import itrova.core.fit.FitEngine;
 import itrova.core.fit.KitReport;
+import itrova.core.fit.NotChecked;
 import itrova.core.fit.ShopSettings;
 import itrova.core.kit.Kit;
 import itrova.core.record.AxleRecord;
 import itrova.core.record.Job;
+import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Side;
 import itrova.formats.DemoData;
 import itrova.formats.DocumentException;
@@ -75,8 +77,11 @@ public final class CheckCommand {
     private static int check(Job job, List<Kit> kits, Request request, PrintStream out) {
         boolean allProven = true;
         List<FindingsDocument.AxleReports> all = new ArrayList<>();
+        List<AxleEnd> ends = new ArrayList<>();
         for (AxleRecord axle : job.axles()) {
-            List<KitReport> reports = FitEngine.match(axle.toCase(request.sides()), kits, ShopSettings.DEFAULTS);
+            AxleCase looked = axle.toCase(request.sides());
+            ends.addAll(looked.ends());
+            List<KitReport> reports = FitEngine.match(looked, kits, ShopSettings.DEFAULTS);
             allProven &= reports.stream().anyMatch(r -> r.verdict().isProven());
             all.add(new FindingsDocument.AxleReports(axle.name(), reports));
         }
@@ -85,7 +90,7 @@ public final class CheckCommand {
         } else {
             out.print(FindingsDocument.text(all));
             out.println("Each check is guarded singly; there is no correction for many checks.");
-            out.println("Not checked here, check by hand: " + String.join("; ", CheckId.notChecked()) + ".");
+            out.println("Not checked here, check by hand: " + String.join("; ", NotChecked.on(ends)) + ".");
         }
         return allProven ? 0 : 1;
     }

@@ -1,15 +1,22 @@
 package itrova.server.api;
 
+import itrova.core.vehicle.HubHeld;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Surroundings;
+import itrova.core.vehicle.Wheel;
+import itrova.core.vehicle.WheelDetails.Spare;
 import itrova.server.api.AroundText.SideText;
+import itrova.server.api.SectionController.WheelChoice;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
+import itrova.server.store.WheelStore;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -24,11 +31,13 @@ import org.springframework.web.bind.annotation.RestController;
 class AroundController {
     private final Workbench bench;
     private final JobStore jobs;
+    private final WheelStore wheels;
     private final CurrentPerson me;
 
-    AroundController(Workbench bench, JobStore jobs, CurrentPerson me) {
+    AroundController(Workbench bench, JobStore jobs, WheelStore wheels, CurrentPerson me) {
         this.bench = bench;
         this.jobs = jobs;
+        this.wheels = wheels;
         this.me = me;
     }
 
@@ -40,9 +49,13 @@ class AroundController {
             int version,
             @Nullable String chosenKit,
             boolean steered,
+            List<HeldChoice> held,
+            List<WheelChoice> wheels,
             SideText left,
             SideText right,
             List<StandingView> shapes) {}
+
+    record HeldChoice(HubHeld held, String word) {}
 
     /** Boxes and obstacles of one side in mm, to be drawn. */
     record StandingView(
@@ -68,7 +81,7 @@ class AroundController {
     @GetMapping
     AroundView around(@PathVariable long axleId) {
         AxleRow row = bench.axle(axleId);
-        AroundText text = new AroundText(me.get().unitSystem());
+        AroundWriter text = new AroundWriter(me.get().unitSystem());
         return new AroundView(
                 axleId,
                 row.jobId(),
@@ -77,9 +90,15 @@ class AroundController {
                 row.version(),
                 row.chosenKit().orElse(null),
                 row.form().kind().isSteered(),
+                Arrays.stream(HubHeld.values())
+                        .map(h -> new HeldChoice(h, h.word()))
+                        .toList(),
+                wheels.all().stream()
+                        .map(w -> new WheelChoice(w.code(), w.name()))
+                        .toList(),
                 text.write(side(row, Side.LEFT)),
                 text.write(side(row, Side.RIGHT)),
-                java.util.Arrays.stream(Side.values())
+                Arrays.stream(Side.values())
                         .flatMap(side -> shapes(side, side(row, side)))
                         .toList());
     }
@@ -124,12 +143,19 @@ class AroundController {
 
     @PutMapping
     AroundView change(@PathVariable long axleId, @Valid @RequestBody AroundChange body) {
-        AroundText text = new AroundText(me.get().unitSystem());
+        AxleRow row = bench.axle(axleId);
         Map<Side, Surroundings> sides = new EnumMap<>(Side.class);
-        put(sides, Side.LEFT, text.read("left", body.left()));
-        put(sides, Side.RIGHT, text.read("right", body.right()));
+        put(sides, Side.LEFT, reader(row, Side.LEFT).read("left", body.left()));
+        put(sides, Side.RIGHT, reader(row, Side.RIGHT).read("right", body.right()));
         jobs.changeAround(axleId, body.version(), sides);
         return around(axleId);
+    }
+
+    /** A spare kept with the axle may stay, though no such wheel is on the wall any more. */
+    private AroundReader reader(AxleRow row, Side side) {
+        Optional<Wheel> kept = side(row, side).details().spare().flatMap(Spare::wheel);
+        return new AroundReader(me.get().unitSystem(), code -> wheels.find(code)
+                .or(() -> kept.filter(w -> w.code().equals(code))));
     }
 
     private static void put(Map<Side, Surroundings> sides, Side side, Surroundings s) {

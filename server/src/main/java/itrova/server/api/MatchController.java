@@ -3,6 +3,7 @@ package itrova.server.api;
 import itrova.core.fit.CheckId;
 import itrova.core.fit.Cost;
 import itrova.core.fit.KitReport;
+import itrova.core.fit.NotChecked;
 import itrova.core.fit.Search;
 import itrova.core.fit.Verdict;
 import itrova.core.kit.Kit;
@@ -196,7 +197,7 @@ class MatchController {
                 likes,
                 judged.stamp(),
                 unfinished,
-                CheckId.notChecked());
+                NotChecked.on(bench.ends(row)));
     }
 
     private static boolean isWanted(RowView r, Wanted w, Set<String> likes) {

@@ -1,8 +1,8 @@
 package itrova.server.api;
 
-import itrova.core.fit.CheckId;
 import itrova.core.fit.Finding;
 import itrova.core.fit.KitReport;
+import itrova.core.fit.NotChecked;
 import itrova.core.fit.Verdict;
 import itrova.core.order.OrderGate;
 import itrova.core.order.OrderLine;
@@ -183,7 +183,7 @@ class OrderController {
                 s.sheet().totalCents(),
                 s.sheet().longestLeadDays(),
                 CURRENCY,
-                CheckId.notChecked(),
+                NotChecked.on(bench.ends(s.row())),
                 job.mustBeReversible() && !reversible(s)
                         ? "The owner wants to be able to go back to drums; this kit or its work cannot be undone."
                         : null);
@@ -291,6 +291,6 @@ class OrderController {
                 LocalDate.now(Clock.systemDefaultZone()).toString(),
                 CURRENCY,
                 s.sheet(),
-                CheckId.notChecked());
+                NotChecked.on(bench.ends(s.row())));
     }
 }

@@ -6,6 +6,7 @@ import itrova.core.fit.KitReport;
 import itrova.core.fit.ShopSettings;
 import itrova.core.kit.Kit;
 import itrova.core.record.AxleRecord;
+import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Side;
 import itrova.server.store.JobArchive;
 import itrova.server.store.JobStore;
@@ -47,6 +48,11 @@ class Workbench {
 
     AxleRecord record(AxleRow row, List<ReadingRow> standing) {
         return archive.record(row, standing);
+    }
+
+    /** Both ends of an axle, left first. */
+    List<AxleEnd> ends(AxleRow row) {
+        return record(row).toCase(List.of(Side.values())).ends();
     }
 
     /** Whether any kit of the catalogue is proven on an axle. */

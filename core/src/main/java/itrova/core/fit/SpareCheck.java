@@ -1,0 +1,71 @@
+package itrova.core.fit;
+
+import itrova.core.vehicle.Callout;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** A spare of another profile must go on over the new brakes as well, or a flat tyre leaves the vehicle where it stands. */
+final class SpareCheck implements Check {
+    private static final String FORMULA =
+            "holes over the hub's studs, caliper to barrel and to spokes, on the spare wheel; the least margin counts";
+    private static final String SOURCE =
+            "Common practice: pattern and inside of the spare are checked like those of the road wheels";
+    private static final List<Check> INSIDE = List.of(WheelClearanceCheck.barrel(), WheelClearanceCheck.spokes());
+
+    @Override
+    public CheckId id() {
+        return CheckId.SPARE;
+    }
+
+    /** A spare like those on the road fits as they do, unless others are put on the road. */
+    @Override
+    public boolean appliesTo(FitCase c) {
+        return onSpare(c).isPresent();
+    }
+
+    private static Optional<FitCase> onSpare(FitCase c) {
+        return c.end().around().details().spare().flatMap(s -> switch (s.kind()) {
+            case NONE -> Optional.empty();
+            case ANOTHER -> s.wheel().map(c::onWheel);
+            case AS_ON_THE_ROAD -> c.end().otherWheel().isPresent() ? Optional.of(c.onWheelFound()) : Optional.empty();
+        });
+    }
+
+    @Override
+    public Finding judge(FitCase c) {
+        FitCase on = onSpare(c).orElseThrow();
+        String spare = on.end().otherWheel().map(w -> "Spare " + w.code()).orElse("Spare, like the wheels found");
+        Ruling ruling = new Ruling(CheckId.SPARE, c);
+        List<String> words = new ArrayList<>();
+        Set<String> lacking = new LinkedHashSet<>();
+        if (on.end().count(Callout.LUG_COUNT).isPresent()) {
+            Optional<Finding> apart = PatternCheck.wheelOnHub(
+                    on, ruling, on.end().count(Callout.LUG_COUNT).getAsInt());
+            if (apart.isPresent()) {
+                return ruling.outright(why(spare, apart.get().explain().why()));
+            }
+        } else {
+            ruling.missing(Callout.LUG_COUNT);
+        }
+        on.end()
+                .otherWheel()
+                .ifPresent(w -> words.add(Say.text(
+                        "Its holes lie on a circle of %.2f mm.", w.circle().value())));
+        for (Check check : INSIDE) {
+            Finding f = check.judge(on);
+            f.margin().ifPresent(m -> ruling.require("spare, " + check.id().title(), m));
+            f.missing().stream().map(Callout::title).forEach(lacking::add);
+            lacking.addAll(f.missingInWords());
+            words.add(check.id().title() + ": " + f.explain().why());
+        }
+        lacking.forEach(what -> ruling.missing("for the spare: " + what));
+        return ruling.finding(r -> why(spare, String.join(" ", words)));
+    }
+
+    private static Explanation why(String spare, String words) {
+        return new Explanation(spare + ". " + words, FORMULA, List.of(), SOURCE);
+    }
+}

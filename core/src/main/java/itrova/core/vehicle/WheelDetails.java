@@ -1,0 +1,81 @@
+package itrova.core.vehicle;
+
+import java.util.Optional;
+
+/**
+ * What else of hub and wheel must clear, as far as somebody looked.
+ *
+ * @param held how hub and wheel are held
+ * @param valve the valve inside the wheel
+ * @param cap room under the wheel's ornamental cap
+ * @param spare the spare wheel
+ */
+public record WheelDetails(
+        Optional<HubHeld> held, Optional<Valve> valve, Optional<CapRoom> cap, Optional<Spare> spare) {
+
+    /** Nobody looked. */
+    public static final WheelDetails UNSEEN =
+            new WheelDetails(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+
+    /**
+     * A valve that stands into the wheel's inside; height 0 where none does.
+     *
+     * @param depth of its middle from the wheel's inboard edge (mm)
+     * @param height from the barrel inwards (mm)
+     * @param halfLimit of what it was measured with (mm)
+     */
+    public record Valve(double depth, double height, double halfLimit) {
+        /** @throws IllegalArgumentException if a figure is out of bounds */
+        public Valve {
+            if (!(depth >= 0 && depth <= 500) || !(height >= 0 && height <= 80) || !(halfLimit >= 0)) {
+                throw new IllegalArgumentException(
+                        "A valve sits 0 to 500 mm from the wheel's edge and stands in by 0 to 80 mm.");
+            }
+        }
+    }
+
+    /**
+     * Room for the hub's end under the cap.
+     *
+     * @param room from the wheel's mounting face out to the cap's inside (mm)
+     * @param halfLimit of what it was measured with (mm)
+     */
+    public record CapRoom(double room, double halfLimit) {
+        /** @throws IllegalArgumentException if a figure is out of bounds */
+        public CapRoom {
+            if (!(room >= 0 && room <= 400) || !(halfLimit >= 0)) {
+                throw new IllegalArgumentException("Room under a cap lies between 0 and 400 mm.");
+            }
+        }
+    }
+
+    /**
+     * The spare wheel.
+     *
+     * @param kind whether there is one, and whether it is like those on the road
+     * @param wheel its profile, where it is another; absent otherwise
+     */
+    public record Spare(Kind kind, Optional<Wheel> wheel) {
+        /** Whether there is a spare and what it is like. */
+        public enum Kind {
+            NONE,
+            AS_ON_THE_ROAD,
+            ANOTHER
+        }
+
+        /** @throws IllegalArgumentException if a profile stands where none belongs, or is lacking */
+        public Spare {
+            if ((kind == Kind.ANOTHER) != wheel.isPresent()) {
+                throw new IllegalArgumentException("Another spare wheel comes with its profile, any other without.");
+            }
+        }
+
+        public static final Spare NONE = new Spare(Kind.NONE, Optional.empty());
+        public static final Spare SAME = new Spare(Kind.AS_ON_THE_ROAD, Optional.empty());
+
+        /** A spare of another profile. */
+        public static Spare of(Wheel wheel) {
+            return new Spare(Kind.ANOTHER, Optional.of(wheel));
+        }
+    }
+}
