@@ -24,11 +24,11 @@ public record Rectangle(double minX, double maxX, double minR, double maxR) {
         return List.of(new Point(minX, minR), new Point(maxX, minR), new Point(maxX, maxR), new Point(minX, maxR));
     }
 
-    /** A distance (mm) the gap cannot be less than, from the outline's bounds alone; 0 where they overlap the rectangle. */
+    /** A size (mm) the gap cannot be less than, from the outline's bounds alone; −∞ where it may overlap the rectangle. */
     public double gapAtLeast(Outline outline) {
         double dx = Math.max(0, Math.max(minX - outline.maxX(), outline.minX() - maxX));
         double dr = Math.max(0, Math.max(minR - outline.maxR(), outline.minR() - maxR));
-        return Math.sqrt(dx * dx + dr * dr);
+        return dx > 0 || dr > 0 ? Math.sqrt(dx * dx + dr * dr) : Double.NEGATIVE_INFINITY;
     }
 
     /**

@@ -27,7 +27,7 @@ public record WallStep(Kind kind, double from, double to, double level) {
         return kind == Kind.BARREL ? below(outline) : below(outline.swapped()).swapped();
     }
 
-    /** A distance (mm) the gap cannot be less than, from the outline's bounds alone; 0 where they overlap the step. */
+    /** A size (mm) the gap cannot be less than, from the outline's bounds alone; −∞ where it may overlap the step. */
     public double gapAtLeast(Outline outline) {
         boolean barrel = kind == Kind.BARREL;
         double low = barrel ? outline.minX() : outline.minR();
@@ -35,7 +35,7 @@ public record WallStep(Kind kind, double from, double to, double level) {
         double reach = barrel ? outline.maxR() : outline.maxX();
         double along = Math.max(0, Math.max(from - high, low - to));
         double across = Math.max(0, level - reach);
-        return Math.sqrt(along * along + across * across);
+        return along > 0 || across > 0 ? Math.sqrt(along * along + across * across) : Double.NEGATIVE_INFINITY;
     }
 
     private Gap below(Outline outline) {
