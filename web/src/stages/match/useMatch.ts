@@ -63,7 +63,8 @@ export function useMatch(axleId: number) {
     try {
       let fresh = await fetchPage(0, Math.min(many, MOST_AT_A_TIME));
       while (mine === asked && fresh.rows.length < Math.min(many, fresh.total)) {
-        const next = await fetchPage(fresh.rows.length, MOST_AT_A_TIME);
+        const left = Math.min(many - fresh.rows.length, MOST_AT_A_TIME);
+        const next = await fetchPage(fresh.rows.length, left);
         if (next.rows.length === 0) break;
         fresh = { ...next, rows: [...fresh.rows, ...next.rows] };
       }

@@ -78,6 +78,10 @@ final class TestServer implements AutoCloseable {
         return value;
     }
 
+    String address() {
+        return base;
+    }
+
     Client client() {
         return new Client(base);
     }

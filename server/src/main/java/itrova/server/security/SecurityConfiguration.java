@@ -30,6 +30,9 @@ class SecurityConfiguration {
             "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; "
                     + "font-src 'self'; connect-src 'self'; frame-ancestors 'none'; base-uri 'self'; form-action 'self'";
 
+    /** What is asked with a body but changes nothing. */
+    private static final String[] LOOKING = {"/api/understand", "/api/axles/*/what-if", "/api/axles/*/search"};
+
     @Bean
     SecurityFilterChain chain(HttpSecurity http, SecurityContextRepository contexts) {
         String lead = Role.LEAD.name();
@@ -46,7 +49,11 @@ class SecurityConfiguration {
                         .permitAll()
                         .requestMatchers(HttpMethod.PUT, "/api/session/**")
                         .authenticated()
-                        .requestMatchers(HttpMethod.POST, "/api/understand")
+                        .requestMatchers(HttpMethod.POST, LOOKING)
+                        .authenticated()
+                        .requestMatchers(HttpMethod.DELETE, "/api/axles/*/search/*")
+                        .authenticated()
+                        .requestMatchers("/api/axles/*/liked/*")
                         .authenticated()
                         .requestMatchers(HttpMethod.GET, "/api/**")
                         .authenticated()
