@@ -186,6 +186,50 @@ class ChoosingApiTest {
                 + view.path("right") + "}";
     }
 
+    /** A kit replaced by an import is judged by its new figures at once; those not in the file stay as they are. */
+    @Test
+    void aReplacedKitIsJudgedByItsNewFigures() throws Exception {
+        JsonNode catalogue = ok(lead.get("/api/kits/document"));
+        int total = ok(lead.get("/api/kits")).path("total").asInt();
+        String one = "";
+        for (JsonNode kit : catalogue.path("kits")) {
+            if (kit.path("code").asString().equals("QF-108")) {
+                one = kit.toString();
+            }
+        }
+        String stamp = match(van, "").path("stamp").asString();
+        String document = "{\"format\":\"itrova-kits/1\",\"kits\":[%s,%s]}";
+        String dearer = one.replaceFirst("\"price\":\"[0-9.]+\"", "\"price\":\"999.00\"");
+        String other = one.replaceFirst("QF-108", "QF-908");
+        assertThat(ok(lead.post("/api/kits/import?file=two.json", document.formatted(dearer, other)))
+                        .path("taken")
+                        .asInt())
+                .isEqualTo(2);
+        assertThat(ok(lead.get("/api/kits")).path("total").asInt()).isEqualTo(total + 1);
+        JsonNode now = match(van, "?text=QF-108");
+        assertThat(now.path("rows").get(0).path("priceCents").asLong()).isEqualTo(99_900);
+        assertThat(now.path("stamp").asString()).isNotEqualTo(stamp);
+        assertThat(match(van, "?text=QF-908").path("total").asInt()).isEqualTo(1);
+        assertThat(match(van, "?text=QF-101").path("total").asInt()).isEqualTo(1);
+        ok(lead.post("/api/kits/import?file=back.json", document.formatted(one, other)));
+    }
+
+    @Test
+    void thePartsWallComesPageByPage() throws Exception {
+        JsonNode first = ok(viewer.get("/api/kits?limit=5"));
+        JsonNode second = ok(viewer.get("/api/kits?limit=5&offset=5"));
+        assertThat(first.path("kits")).hasSize(5);
+        assertThat(second.path("kits")).hasSize(5);
+        assertThat(first.path("kits").get(4).path("code").asString())
+                .isLessThan(second.path("kits").get(0).path("code").asString());
+        assertThat(ok(viewer.get("/api/kits?text=trailer&limit=999")).path("kits"))
+                .allSatisfy(k -> assertThat(k.path("name").asString()).containsIgnoringCase("trailer"));
+        assertThat(ok(viewer.get("/api/kits?offset=99999")).path("kits")).isEmpty();
+        assertThat(ok(viewer.get("/api/kits?text=no-such-kit")).path("total").asInt())
+                .isZero();
+        assertThat(viewer.get("/api/kits?offset=soon").status()).isEqualTo(400);
+    }
+
     /** Valve, spare and hub are judged as soon as somebody looked, and leave the list of what is checked by hand. */
     @Test
     void detailsOfHubAndWheelAreKeptAndJudged() throws Exception {

@@ -124,8 +124,8 @@ class EveryAddressIsGuardedTest {
     void aMechanicDoesNotDoWhatIsTheLeads() throws Exception {
         Client mechanic = server.signedIn("tam");
         for (Address address : addresses) {
-            boolean refused = ask(mechanic, address).status() == 403;
-            if (!OPEN.contains(address.name())) {
+            if (!OPEN.contains(address.name())) { // one of them signs out
+                boolean refused = ask(mechanic, address).status() == 403;
                 assertThat(refused).as(address.name()).isEqualTo(A_LEADS.contains(address.name()));
             }
         }
