@@ -49,7 +49,19 @@ const SORTS: { value: Sort; text: string }[] = [
   { value: "LEAD_TIME", text: "Lead time" },
   { value: "WORK", text: "Least work" },
   { value: "NAME", text: "Code" },
+  { value: "HELD", text: "Grouped by what holds it up" },
 ];
+
+function isNewGroup(i: number) {
+  const rows = match.value?.rows ?? [];
+  return i === 0 || rows[i]?.heldBy !== rows[i - 1]?.heldBy;
+}
+
+/** What holds a group of kits up, with how many there are in the whole catalogue. */
+function toGroupTitle(row: Row) {
+  const group = match.value?.heldBy.find((h) => h.check === row.heldBy);
+  return group ? `Held up by ${group.title.toLowerCase()} (${group.count})` : "Proven: nothing holds them up";
+}
 
 function onSortBy(check: CheckId) {
   const again = wanted.sort === "MARGIN" && wanted.by === check;
@@ -232,18 +244,23 @@ function onShow(verdict: Verdict) {
             </tr>
           </thead>
           <tbody>
-            <KitRow
-              v-for="row in match.rows"
-              :key="row.code"
-              :row="row"
-              :checks="match.checks"
-              :chosen="row.code === match.chosenKit"
-              :liked="match.liked.includes(row.code)"
-              :marked="marked.includes(row.code)"
-              @open="onOpen(row, $event)"
-              @like="onLike(row.code)"
-              @mark="onMark(row.code)"
-            />
+            <template v-for="(row, i) in match.rows" :key="row.code">
+              <tr v-if="wanted.sort === 'HELD' && isNewGroup(i)" class="group">
+                <th scope="rowgroup" :colspan="match.checks.length + 2">
+                  <span>{{ toGroupTitle(row) }}</span>
+                </th>
+              </tr>
+              <KitRow
+                :row="row"
+                :checks="match.checks"
+                :chosen="row.code === match.chosenKit"
+                :liked="match.liked.includes(row.code)"
+                :marked="marked.includes(row.code)"
+                @open="onOpen(row, $event)"
+                @like="onLike(row.code)"
+                @mark="onMark(row.code)"
+              />
+            </template>
           </tbody>
         </table>
         <p v-if="!match.rows.length" class="empty">No kit matches what is shown. Clear the filter.</p>
@@ -385,6 +402,20 @@ thead .kit {
   border: 0;
   color: var(--ink);
   cursor: pointer;
+}
+
+.group th {
+  text-align: left;
+  padding: 0;
+  background: var(--paper);
+  border-bottom: 1px solid var(--line);
+}
+
+.group span {
+  position: sticky;
+  left: 0;
+  display: inline-block;
+  padding: 0.5rem 0.7rem;
 }
 
 .right {

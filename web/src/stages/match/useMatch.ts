@@ -4,7 +4,7 @@ import { toMessage } from "../../shell/useLoad";
 import type { Verdict } from "../../verdict/words";
 
 export type CheckId = Schemas["CellView"]["check"];
-export type Sort = "BEST" | "FULL_COST" | "LEAD_TIME" | "WORK" | "NAME" | "MARGIN";
+export type Sort = "BEST" | "FULL_COST" | "LEAD_TIME" | "WORK" | "NAME" | "HELD" | "MARGIN";
 
 /** What of the table is wanted. */
 export interface Wanted {

@@ -3,6 +3,9 @@ package itrova.core.quantity;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Map;
+import java.util.Random;
+import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 
 class MeasuredTest {
@@ -62,5 +65,66 @@ class MeasuredTest {
         assertThat(a.magnitude().value()).isEqualTo(2, within(0.0));
         assertThat(a.times(3).u()).isEqualTo(1.5, within(1e-12));
         assertThat(a.expanded()).isEqualTo(1, within(1e-12));
+    }
+
+    /** What a factor of nothing leaves of a doubt is no doubt, and its source is not named any more. */
+    @Test
+    void whatHasNoEffectLeavesNoComponent() {
+        Measured a = Measured.of(10, Component.standard("a", 0.5));
+        Measured b = Measured.of(20, Component.standard("b", 0.5));
+        assertThat(a.times(0).components()).isEmpty();
+        assertThat(a.with(Component.standard("c", 0)).components()).isEqualTo(a.components());
+        assertThat(a.derive(7, 1, b, 0).components()).isEqualTo(a.components());
+        assertThat(a.derive(7, 0, b, 2).components())
+                .extracting(Component::source)
+                .containsExactly("b");
+    }
+
+    /** JCGM 100:2008, G.4.1: an infinite number of degrees of freedom adds nothing to the denominator. */
+    @Test
+    void statedLimitsBesideRepeatsKeepTheRepeatsDegreesOfFreedom() {
+        Measured repeats = Measured.of(10, new Component("repeats", 0.3, 4));
+        Measured limit = Measured.of(5, Component.rectangular("limit", 0.4));
+        Measured sum = repeats.plus(limit);
+        double u = 0.3 * 0.3 + 0.4 * 0.4 / 3;
+        assertThat(sum.effectiveDof()).isEqualTo(u * u / (Math.pow(0.3, 4) / 4), within(1e-9));
+        assertThat(limit.plus(limit.times(2)).effectiveDof()).isInfinite();
+        assertThat(limit.plus(repeats).effectiveDof()).isEqualTo(sum.effectiveDof(), within(1e-12));
+    }
+
+    /** The merge of sorted components against a plain map from source to effect. */
+    @Test
+    void combiningAgreesWithAPlainMap() {
+        Random random = new Random(31);
+        for (int n = 0; n < 2_000; n++) {
+            Map<String, Double> effects = new TreeMap<>();
+            Map<String, Double> dofs = new TreeMap<>();
+            Measured sum = Measured.exact(0);
+            double value = 0;
+            int terms = 1 + random.nextInt(5);
+            for (int t = 0; t < terms; t++) {
+                double factor = random.nextInt(-2, 3);
+                Measured term = Measured.exact(random.nextDouble(-5, 5));
+                for (int c = random.nextInt(4); c > 0; c--) {
+                    String source = "s" + random.nextInt(5);
+                    double dof = random.nextBoolean() ? Double.POSITIVE_INFINITY : 1 + random.nextInt(9);
+                    double effect = random.nextDouble(0.1, 2);
+                    term = term.with(new Component(source, effect, dof));
+                    if (Math.abs(factor) > 0) {
+                        effects.merge(source, factor * effect, Double::sum);
+                        dofs.merge(source, dof, Math::min);
+                    }
+                }
+                value += factor * term.value();
+                sum = sum.derive(value, 1, term, factor);
+            }
+            double squares = effects.values().stream().mapToDouble(e -> e * e).sum();
+            assertThat(sum.u()).isEqualTo(Math.sqrt(squares), within(1e-9));
+            assertThat(sum.components()).extracting(Component::source).containsExactlyElementsOf(effects.keySet());
+            for (Component c : sum.components()) {
+                assertThat(c.effect()).isEqualTo(effects.get(c.source()), within(1e-9));
+                assertThat(c.dof()).isEqualTo(dofs.get(c.source()));
+            }
+        }
     }
 }

@@ -76,6 +76,8 @@ class MatchController {
         LEAD_TIME,
         WORK,
         NAME,
+        /** Grouped by the check that holds them up; those nothing holds up first. */
+        HELD,
         MARGIN
     }
 
@@ -219,6 +221,7 @@ class MatchController {
             case LEAD_TIME -> Comparator.comparingInt(RowView::leadDays);
             case WORK -> Comparator.comparingInt(RowView::workMinutes);
             case NAME -> Comparator.comparing(RowView::code);
+            case HELD -> Comparator.comparing(RowView::heldBy, Comparator.nullsFirst(Comparator.naturalOrder()));
             case MARGIN -> Comparator.comparingDouble((RowView r) -> -left(r, w.by()));
         };
     }
