@@ -39,11 +39,11 @@ const cells = computed(() =>
   }),
 );
 
-const SWEPT: CheckId[] = ["SWEEP", "HOSE"];
+const JUDGED_LAST: CheckId[] = ["SPARE", "SWEEP", "HOSE"];
 
 /** Whether a check is still to be worked out for this kit. */
 function isAwaited(check: Schemas["CheckView"]) {
-  return row.awaitsSweep && SWEPT.includes(check.id);
+  return row.awaitsSweep && JUDGED_LAST.includes(check.id);
 }
 
 const heldBy = computed(() => {
@@ -151,6 +151,9 @@ th {
 .kit {
   position: sticky;
   left: 0;
+  /* a collapsed border would stay behind when the cell sticks */
+  border-bottom: 0;
+  box-shadow: inset 0 -1px 0 var(--line-soft);
   background: var(--sheet);
   z-index: 2;
   min-width: 15.5rem;

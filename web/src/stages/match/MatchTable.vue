@@ -49,7 +49,7 @@ const SORTS: { value: Sort; text: string }[] = [
   { value: "LEAD_TIME", text: "Lead time" },
   { value: "WORK", text: "Least work" },
   { value: "NAME", text: "Code" },
-  { value: "HELD", text: "Grouped by what holds it up" },
+  { value: "HELD", text: "What holds it up" },
 ];
 
 function isNewGroup(i: number) {
@@ -177,7 +177,7 @@ function onShow(verdict: Verdict) {
       >
     </div>
     <div class="narrow no-print">
-      <InputText v-model="wanted.text" placeholder="Find a kit" aria-label="Find a kit" />
+      <InputText v-model="wanted.text" class="find" placeholder="Find a kit" aria-label="Find a kit" />
       <label class="pick">
         <span>Held up by</span>
         <select v-model="wanted.held">
@@ -339,6 +339,10 @@ function onShow(verdict: Verdict) {
   display: flex;
   align-items: center;
   gap: 0.4rem;
+}
+
+.find {
+  width: 9rem;
 }
 
 .pick select {

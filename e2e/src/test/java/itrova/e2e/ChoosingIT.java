@@ -57,6 +57,19 @@ class ChoosingIT extends BrowserTest {
     }
 
     @Test
+    void kitsAreGroupedByWhatHoldsThemUp() {
+        van("match");
+        page.getByLabel("Order").selectOption("HELD");
+        Locator groups = page.locator("tr.group");
+        assertThat(groups.first()).containsText("Proven");
+        Locator spokes = groups.filter(new Locator.FilterOptions().setHasText("Held up by caliper to spokes"));
+        assertThat(spokes).hasCount(1);
+        // the next row belongs to the group, as its own words say
+        assertThat(spokes.locator("xpath=following-sibling::tr[1]")).containsText("held up by caliper to spokes");
+        assertThat(page.locator("tr.group").last()).not().containsText("Proven");
+    }
+
+    @Test
     void arrowKeysGoFromCellToCell() {
         van("match");
         Locator open =

@@ -25,7 +25,6 @@ final class Checks {
             WheelClearanceCheck.barrel(),
             WheelClearanceCheck.spokes(),
             new ValveCheck(),
-            new SpareCheck(),
             new HubCapCheck(),
             new InboardCheck(),
             new TyreRoomCheck(),
@@ -38,8 +37,8 @@ final class Checks {
     static final List<Check> NARROWING =
             List.of(new PatternCheck(), new BracketCheck(), new LoadCheck(), new AxleOffsetCheck());
 
-    /** Worked out lock to lock and over the travel: for kits that nothing quicker rules out. */
-    private static final List<Check> SWEPT = List.of(new SweepCheck(), new HoseCheck());
+    /** Dear ones, most of all lock to lock and over the travel: for kits that nothing quicker rules out. */
+    private static final List<Check> DEAR = List.of(new SpareCheck(), new SweepCheck(), new HoseCheck());
 
     static final List<Check> ALL = all();
 
@@ -47,7 +46,7 @@ final class Checks {
 
     private static List<Check> all() {
         List<Check> all = new ArrayList<>(QUICK);
-        all.addAll(SWEPT);
+        all.addAll(DEAR);
         all.sort(java.util.Comparator.comparing(Check::id));
         return List.copyOf(all);
     }

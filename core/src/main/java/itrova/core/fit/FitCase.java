@@ -175,16 +175,16 @@ final class FitCase {
 
     /** The same with another wheel put on. */
     FitCase onWheel(Wheel other) {
-        return onWheelOf(end.withWheel(other));
+        return on(dear.onWheel(end, other.code(), () -> end.withWheel(other)));
     }
 
     /** The same with the wheel found put back on. */
     FitCase onWheelFound() {
-        return onWheelOf(end.withWheelFound());
+        return on(dear.onWheel(end, "", end::withWheelFound));
     }
 
-    private FitCase onWheelOf(AxleEnd changed) {
-        return new FitCase(changed, WheelProfile.of(changed), load, kit, settings, worked, dear);
+    private FitCase on(Dear.OnWheel changed) {
+        return new FitCase(changed.end(), changed.profile(), load, kit, settings, worked, dear);
     }
 
     /** The case with the axle end worked on; no work offered changes the wheel's profile. */

@@ -39,7 +39,7 @@ final class SpareCheck implements Check {
         FitCase on = onSpare(c).orElseThrow();
         String spare = on.end().otherWheel().map(w -> "Spare " + w.code()).orElse("Spare, like the wheels found");
         Ruling ruling = new Ruling(CheckId.SPARE, c);
-        List<String> words = new ArrayList<>();
+        List<Finding> inside = new ArrayList<>(INSIDE.size());
         Set<String> lacking = new LinkedHashSet<>();
         if (on.end().count(Callout.LUG_COUNT).isPresent()) {
             Optional<Finding> apart = PatternCheck.wheelOnHub(
@@ -50,19 +50,25 @@ final class SpareCheck implements Check {
         } else {
             ruling.missing(Callout.LUG_COUNT);
         }
+        for (Check check : INSIDE) {
+            Finding f = check.judge(on);
+            inside.add(f);
+            f.margin().ifPresent(m -> ruling.require("spare, " + check.id().title(), m));
+            f.missing().stream().map(Callout::title).forEach(lacking::add);
+            lacking.addAll(f.missingInWords());
+        }
+        lacking.forEach(what -> ruling.missing("for the spare: " + what));
+        return ruling.finding(r -> why(spare, words(on, inside)));
+    }
+
+    private static String words(FitCase on, List<Finding> inside) {
+        List<String> words = new ArrayList<>();
         on.end()
                 .otherWheel()
                 .ifPresent(w -> words.add(Say.text(
                         "Its holes lie on a circle of %.2f mm.", w.circle().value())));
-        for (Check check : INSIDE) {
-            Finding f = check.judge(on);
-            f.margin().ifPresent(m -> ruling.require("spare, " + check.id().title(), m));
-            f.missing().stream().map(Callout::title).forEach(lacking::add);
-            lacking.addAll(f.missingInWords());
-            words.add(check.id().title() + ": " + f.explain().why());
-        }
-        lacking.forEach(what -> ruling.missing("for the spare: " + what));
-        return ruling.finding(r -> why(spare, String.join(" ", words)));
+        inside.forEach(f -> words.add(f.check().title() + ": " + f.explain().why()));
+        return String.join(" ", words);
     }
 
     private static Explanation why(String spare, String words) {

@@ -53,7 +53,7 @@ class WheelDetailsTest {
     }
 
     private static Optional<Finding> finding(AxleEnd end, Kit kit, CheckId check) {
-        return FitEngine.quickReport(Samples.axle(end), kit, ShopSettings.DEFAULTS).findings().stream()
+        return FitEngine.report(Samples.axle(end), kit, ShopSettings.DEFAULTS).findings().stream()
                 .filter(f -> f.check() == check)
                 .findFirst();
     }
