@@ -54,18 +54,12 @@ const details = defineModel<Schemas["DetailsText"]>({ required: true });
 
 <style scoped>
 .pick {
-  display: flex;
   flex-direction: column;
+  align-items: start;
   gap: 0.15rem;
 }
 
 .pick select {
-  font: inherit;
-  min-height: 44px;
   max-width: 19rem;
-  padding: 0 0.4rem;
-  border: 1px solid var(--ink-soft);
-  background: var(--sheet);
-  color: var(--ink);
 }
 </style>

@@ -335,24 +335,8 @@ function onShow(verdict: Verdict) {
   font-weight: 600;
 }
 
-.pick {
-  display: flex;
-  align-items: center;
-  gap: 0.4rem;
-}
-
 .find {
   width: 9rem;
-}
-
-.pick select {
-  font: inherit;
-  min-height: 44px;
-  padding: 0 0.5rem;
-  max-width: 14rem;
-  border: 1px solid var(--ink-soft);
-  background: var(--sheet);
-  color: var(--ink);
 }
 
 .scroll {

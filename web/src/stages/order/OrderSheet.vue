@@ -198,16 +198,6 @@ function onPlace() {
   margin-top: 1.2rem;
 }
 
-.paper {
-  display: inline-flex;
-  align-items: center;
-  min-height: 44px;
-  padding: 0 1rem;
-  border: 1px solid var(--accent);
-  text-decoration: none;
-  font-weight: 600;
-}
-
 .lines {
   table-layout: fixed;
 }

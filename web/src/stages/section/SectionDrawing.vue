@@ -92,6 +92,14 @@ const spokeLine = computed(() =>
     .map((s, i) => `${i ? "L" : "M"}${sx(s.level)} ${sy(s.from)} L${sx(s.level)} ${sy(s.to)}`)
     .join(""),
 );
+/** The valve up to the barrel it stands in. */
+const valves = computed(() =>
+  section.valve.map((v) => {
+    const middle = (v.from + v.to) / 2;
+    const step = section.barrel.find((s) => s.from <= middle && middle <= s.to);
+    return { ...v, wall: Math.max(v.level, step?.level ?? v.level) };
+  }),
+);
 const barrelDoubt = computed(() => Math.max(0, ...section.barrel.map((s) => s.doubt)));
 const spokeDoubt = computed(() => Math.max(0, ...section.spokes.map((s) => s.doubt)));
 
@@ -189,6 +197,16 @@ const gaps = computed(() =>
       :height="(s.to - s.from) * scale"
       class="metal"
     />
+    <template v-for="(v, i) in valves" :key="`v${i}`">
+      <rect
+        :x="sx(v.from)"
+        :y="sy(v.wall)"
+        :width="(v.to - v.from) * scale"
+        :height="(v.wall - v.level) * scale"
+        class="valve"
+      />
+      <text :x="sx(v.from) - 5" :y="sy(v.level) + 4" text-anchor="end" class="note">valve</text>
+    </template>
     <path :d="barrelLine" class="wall" />
     <path :d="spokeLine" class="wall" />
     <!-- disc and caliper -->
@@ -300,6 +318,12 @@ svg {
 .hatch {
   stroke: var(--ink-soft);
   stroke-width: 1;
+}
+
+.valve {
+  fill: var(--metal);
+  stroke: var(--ink);
+  stroke-width: 1.6;
 }
 
 .weights {

@@ -344,23 +344,6 @@ function onPrint() {
   padding: 1.5rem;
 }
 
-.pick {
-  display: flex;
-  align-items: center;
-  gap: 0.4rem;
-}
-
-.pick input,
-.pick select {
-  font: inherit;
-  min-height: 44px;
-  max-width: 13rem;
-  padding: 0 0.4rem;
-  border: 1px solid var(--ink-soft);
-  background: var(--sheet);
-  color: var(--ink);
-}
-
 @media (max-width: 900px) {
   .two {
     grid-template-columns: 1fr;

@@ -71,15 +71,9 @@ class SurroundingsDocumentTest {
         String nothing = SurroundingsDocument.write(Map.of(Side.RIGHT, Surroundings.UNSEEN));
         assertThat(nothing).doesNotContain("details", "inboard", "travel");
         assertThat(SurroundingsDocument.read(nothing).get(Side.RIGHT)).isEqualTo(Surroundings.UNSEEN);
-        Surroundings looked = new Surroundings(
-                Optional.of(List.of()),
-                Optional.of(List.of()),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                List.of());
-        assertThat(again(looked).inboard()).as("looked, nothing there").hasValue(List.of());
+        assertThat(again(Surroundings.CLEAR).inboard())
+                .as("looked, nothing there")
+                .hasValue(List.of());
     }
 
     /** A spare of another profile goes with the job, so that the job can be judged elsewhere. */

@@ -268,16 +268,8 @@ public final class NextReadingCampaign {
 
         /** Somebody looked around the wheel and found nothing. */
         private static AxleEnd looked(Side side, List<Reading> taken) {
-            Surroundings nothing = new Surroundings(
-                    Optional.of(List.of()),
-                    Optional.of(List.of()),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    List.of());
             return Consolidation.of(side, FORM, taken).toBuilder()
-                    .around(nothing)
+                    .around(Surroundings.CLEAR)
                     .build();
         }
     }

@@ -70,7 +70,7 @@ public final class WheelProfile {
     }
 
     /** The valve where it stands into the wheel: one step, or none. */
-    List<DoubtfulStep> valve() {
+    public List<DoubtfulStep> valve() {
         return valve;
     }
 

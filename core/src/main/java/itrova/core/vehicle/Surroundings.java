@@ -43,6 +43,16 @@ public record Surroundings(
             List.of(),
             WheelDetails.UNSEEN);
 
+    /** Somebody looked all round and nothing stands there. */
+    public static final Surroundings CLEAR = new Surroundings(
+            Optional.of(List.of()),
+            Optional.of(List.of()),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            List.of());
+
     /** With nothing known of hub and wheel besides what was read at them. */
     public Surroundings(
             Optional<List<Obstacle>> inboard,

@@ -36,14 +36,7 @@ import java.util.Set;
 /** An axle end and a kit that fits it with room, to be spoiled one dimension at a time. */
 public final class Samples {
     /** Looked around: nothing stands there. */
-    public static final Surroundings NOTHING_AROUND = new Surroundings(
-            Optional.of(List.of()),
-            Optional.of(List.of()),
-            Optional.empty(),
-            Optional.empty(),
-            Optional.empty(),
-            Optional.empty(),
-            List.of());
+    public static final Surroundings NOTHING_AROUND = Surroundings.CLEAR;
 
     /** One bore in the middle of the caliper, the nipple above it when the caliper stands at the front. */
     static final CaliperPlumbing PLUMBING = new CaliperPlumbing(

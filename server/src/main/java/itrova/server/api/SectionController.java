@@ -41,7 +41,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/axles/{axleId}")
 class SectionController {
-    private static final Set<CheckId> SHOWN = Set.of(CheckId.BARREL, CheckId.SPOKES, CheckId.INBOARD, CheckId.SWEEP);
+    private static final Set<CheckId> SHOWN =
+            Set.of(CheckId.BARREL, CheckId.SPOKES, CheckId.VALVE, CheckId.INBOARD, CheckId.SWEEP);
 
     private final Workbench bench;
     private final JobStore jobs;
@@ -91,6 +92,7 @@ class SectionController {
             double wearTravel,
             List<WallStepView> barrel,
             List<WallStepView> spokes,
+            List<WallStepView> valve,
             double weights,
             @Nullable Double backspacing,
             @Nullable Double wheelPad,
@@ -151,6 +153,7 @@ class SectionController {
                 k.caliper().wearTravel(),
                 profile.barrel().stream().map(SectionController::step).toList(),
                 profile.spokes().stream().map(SectionController::step).toList(),
+                profile.valve().stream().map(SectionController::step).toList(),
                 weights,
                 value(end, Callout.WHEEL_BACKSPACING),
                 value(end, Callout.WHEEL_PAD),
