@@ -8,6 +8,7 @@ import com.networknt.schema.SpecificationVersion;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -48,6 +49,7 @@ final class Json {
     static final Schema AROUND_SCHEMA = load("itrova-around.schema.json");
     static final Schema WHEELS_SCHEMA = load("itrova-wheels.schema.json");
 
+    private static final BigDecimal HUGE = new BigDecimal("1e15");
     private static final Pattern LIST_ENTRY = Pattern.compile("/(?:kits|wheels|axles/\\d+/readings)/(\\d+)(?:/(.*))?");
 
     private Json() {}
@@ -80,6 +82,11 @@ final class Json {
 
     /** Checks a document against a schema. */
     static void validate(String file, JsonNode root, Schema schema) {
+        List<DocumentProblem> huge = new ArrayList<>();
+        findHuge(file, root, "", huge);
+        if (!huge.isEmpty()) {
+            throw new DocumentException(huge);
+        }
         List<Error> errors = schema.validate(root);
         if (!errors.isEmpty()) {
             throw new DocumentException(errors.stream()
@@ -89,8 +96,35 @@ final class Json {
         }
     }
 
+    /** Numbers no length, price or count comes near; the schema's library cannot compare them. */
+    private static void findHuge(String file, JsonNode node, String path, List<DocumentProblem> found) {
+        if (node.isNumber() && node.decimalValue().abs().compareTo(HUGE) > 0) {
+            found.add(at(
+                    file,
+                    path,
+                    "The number " + shortened(node.toString()) + " is larger than anything here can be. Check it."));
+        }
+        node.properties().forEach(e -> findHuge(file, e.getValue(), path + "/" + e.getKey(), found));
+        if (node.isArray()) {
+            for (int i = 0; i < node.size(); i++) {
+                findHuge(file, node.get(i), path + "/" + i, found);
+            }
+        }
+    }
+
     private static DocumentProblem problem(String file, Error error) {
-        String path = pointer(error.getInstanceLocation().toString());
+        String value =
+                error.getInstanceNode() == null || error.getInstanceNode().isContainer()
+                        ? ""
+                        : " It is " + shortened(error.getInstanceNode().toString()) + ".";
+        return at(
+                file,
+                pointer(error.getInstanceLocation().toString()),
+                sentence(error.getMessage()) + value + " See the schema under docs/formats.");
+    }
+
+    /** A problem at a place of a document, by row where it lies in a list. */
+    private static DocumentProblem at(String file, String path, String message) {
         Matcher inList = LIST_ENTRY.matcher(path);
         int row = 0;
         String field = path.startsWith("/") ? path.substring(1) : path;
@@ -98,15 +132,7 @@ final class Json {
             row = Integer.parseInt(inList.group(1)) + 1;
             field = inList.group(2) == null ? "" : inList.group(2);
         }
-        String value =
-                error.getInstanceNode() == null || error.getInstanceNode().isContainer()
-                        ? ""
-                        : " It is " + shortened(error.getInstanceNode().toString()) + ".";
-        return new DocumentProblem(
-                file,
-                row,
-                field.replace('/', '.'),
-                sentence(error.getMessage()) + value + " See the schema under docs/formats.");
+        return new DocumentProblem(file, row, field.replace('/', '.'), message);
     }
 
     private static String pointer(String path) {
