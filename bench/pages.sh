@@ -11,5 +11,5 @@ echo "start on built code to first answer: $((($(date +%s%N) - start) / 1000000)
 PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 java -cp 'bench/target/itrova-bench.jar:bench/target/lib/*' itrova.bench.FirstPage \
   "http://127.0.0.1:$(cat .itrova/server.port)"
 java -cp 'bench/target/itrova-bench.jar:bench/target/lib/*' itrova.bench.EnterReading "http://127.0.0.1:$(cat .itrova/server.port)"
-awk '/VmHWM/ {printf "server memory, highest resident: %d MB (heap limited to 384 MB)\n", $2 / 1024}' "/proc/$(cat .itrova/server.pid)/status"
+awk '/VmHWM/ {printf "server memory, highest resident: %d MB (heap limited to 1 GB)\n", $2 / 1024}' "/proc/$(cut -d" " -f1 .itrova/server.pid)/status"
 ./itrova stop

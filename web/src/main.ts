@@ -20,7 +20,8 @@ app.use(ToastService);
 
 const session = useSession();
 whenSignedOut(() => {
-  if (session.view) session.view = { demo: session.view.demo };
+  if (session.view)
+    session.view = { demo: session.view.demo, fresh: session.view.fresh, shop: session.view.shop };
 });
 
 await session.load().catch(() => undefined);

@@ -1,5 +1,6 @@
 import createClient, { type Middleware } from "openapi-fetch";
 import type { components, paths } from "./schema";
+import { onAnswered, toWriteId } from "./writeIds";
 
 export type Schemas = components["schemas"];
 
@@ -14,6 +15,10 @@ export class Refusal extends Error {
     readonly mend?: string,
     /** Somebody else's reading of the same dimension. */
     readonly theirs?: { id: number; text: string; by: string; at: string },
+    /** Whether what was seen is no longer so and is to be looked at anew. */
+    readonly isOutdated = false,
+    /** Who is signed in, when it is not whom this page believes. */
+    readonly signedInAs?: string,
   ) {
     super(message);
   }
@@ -26,10 +31,37 @@ export function toCsrfToken(): string {
   return cookie ? decodeURIComponent(cookie.slice("XSRF-TOKEN=".length)) : "";
 }
 
-const csrf: Middleware = {
-  onRequest({ request }) {
-    if (UNSAFE.has(request.method)) request.headers.set("X-XSRF-TOKEN", toCsrfToken());
+const WRITE_ID = "Idempotency-Key";
+const PERSON = "X-Itrova-Person";
+
+let person = "";
+
+/** Who this page believes is signed in: the server refuses a write that would be somebody else's. */
+export function setPerson(login: string) {
+  person = login;
+}
+
+function toWriteHeaders(method: string, url: string, body: string, id?: string): Record<string, string> {
+  return {
+    "X-XSRF-TOKEN": toCsrfToken(),
+    [WRITE_ID]: id ?? toWriteId(method, url, body),
+    ...(person ? { [PERSON]: encodeURIComponent(person) } : {}),
+  };
+}
+
+const writes: Middleware = {
+  async onRequest({ request }) {
+    if (!UNSAFE.has(request.method)) return request;
+    const { pathname, search } = new URL(request.url);
+    const own = request.headers.get(WRITE_ID) ?? undefined;
+    const headers = toWriteHeaders(request.method, pathname + search, await request.clone().text(), own);
+    Object.entries(headers).forEach(([name, value]) => request.headers.set(name, value));
     return request;
+  },
+  onResponse({ request, response }) {
+    const id = request.headers.get(WRITE_ID);
+    if (id && response.status < 500) onAnswered(id);
+    return response;
   },
 };
 
@@ -54,6 +86,8 @@ async function toRefusal(response: Response): Promise<Refusal> {
     body.problems ?? [],
     body.mend,
     body.theirs,
+    body.now !== undefined,
+    body.signedInAs,
   );
 }
 
@@ -67,7 +101,7 @@ export const client = createClient<paths>({
     }
   },
 });
-client.use(csrf);
+client.use(writes);
 
 /** The data of an answer, or its refusal thrown. */
 export async function toData<T>(answer: Promise<{ data?: T; response: Response }>): Promise<T> {
@@ -95,15 +129,14 @@ export async function sendDocument<T>(path: string, file: File): Promise<T> {
 
 /** Sends a body of any type. */
 export async function sendBody<T>(path: string, type: string, body: string | Blob): Promise<T> {
+  const told = typeof body === "string" ? body : `${type} of ${body.size} bytes`;
+  const headers = toWriteHeaders("POST", path, told);
   const response = await globalThis
-    .fetch(path, {
-      method: "POST",
-      headers: { "Content-Type": type, "X-XSRF-TOKEN": toCsrfToken() },
-      body,
-    })
+    .fetch(path, { method: "POST", headers: { "Content-Type": type, ...headers }, body })
     .catch(() => {
       throw new Refusal(0, "The server cannot be reached. Nothing was sent; try again.");
     });
+  if (response.status < 500) onAnswered(headers[WRITE_ID] ?? "");
   if (!response.ok) throw await toRefusal(response);
   return response.json();
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from "primevue/button";
 import { useToast } from "primevue/usetoast";
-import { ref } from "vue";
+import { computed, ref } from "vue";
 import { useRouter } from "vue-router";
 import type { UnitSystem } from "../units/format";
 import { useOutbox } from "../stages/measure/outbox";
@@ -12,6 +12,7 @@ const session = useSession();
 const outbox = useOutbox();
 const router = useRouter();
 const toast = useToast();
+const othersNames = computed(() => [...new Set(outbox.others.map((e) => e.by))].join(" and "));
 void outbox.send(); // what waited in the browser, from before a reload
 const isDark = ref(localStorage.getItem("itrova.dark") === "yes");
 document.documentElement.classList.toggle("dark", isDark.value);
@@ -45,10 +46,14 @@ async function onSignOut() {
       <RouterLink to="/floor">Shop floor</RouterLink>
       <RouterLink to="/parts">Parts wall</RouterLink>
       <RouterLink to="/shop">Tools and tables</RouterLink>
+      <RouterLink v-if="session.isLead" to="/people">People</RouterLink>
+      <RouterLink v-if="session.isLead" to="/log">Log</RouterLink>
     </nav>
     <span v-if="outbox.entries.length" class="waiting" role="status">
       {{ outbox.waiting.length }} to send<template v-if="outbox.held.length"
         >, {{ outbox.held.length }} to look at</template
+      ><template v-if="outbox.others.length"
+        >, {{ outbox.others.length }} waiting for {{ othersNames }} to sign in</template
       ><template v-if="outbox.isCutOff"> · no connection</template>
     </span>
     <div class="units" role="group" aria-label="Units">
@@ -56,7 +61,9 @@ async function onSignOut() {
       <button type="button" :aria-pressed="session.units === 'INCH'" @click="onUnits('INCH')">in</button>
     </div>
     <button type="button" class="pit" :aria-pressed="isDark" @click="onDark">Pit light</button>
-    <span class="who">{{ session.view?.name }}</span>
+    <RouterLink class="who" to="/account" :title="`Password and sign-ins of ${session.view?.name}`">{{
+      session.view?.name
+    }}</RouterLink>
     <Button label="Sign out" text size="small" @click="onSignOut" />
   </header>
 </template>
@@ -131,7 +138,10 @@ nav a.router-link-active {
 }
 
 .who {
-  color: var(--ink-soft);
+  color: var(--ink);
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
 }
 
 .waiting {

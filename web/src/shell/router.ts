@@ -11,6 +11,22 @@ export const router = createRouter({
       meta: { title: "Sign in", open: true },
     },
     {
+      path: "/first-start",
+      component: () => import("../stages/signin/FirstStart.vue"),
+      meta: { title: "First start", open: true },
+    },
+    {
+      path: "/account",
+      component: () => import("../stages/people/OwnAccount.vue"),
+      meta: { title: "Password and sign-ins" },
+    },
+    {
+      path: "/people",
+      component: () => import("../stages/people/ShopPeople.vue"),
+      meta: { title: "People" },
+    },
+    { path: "/log", component: () => import("../stages/people/ShopLog.vue"), meta: { title: "Log" } },
+    {
       path: "/floor",
       component: () => import("../stages/floor/ShopFloor.vue"),
       meta: { title: "Shop floor" },
@@ -99,6 +115,7 @@ export const router = createRouter({
 
 router.beforeEach((to) => {
   const session = useSession();
+  if (session.view?.fresh && to.path !== "/first-start") return "/first-start";
   if (!to.meta.open && !session.isSignedIn) return { path: "/sign-in", query: { to: to.fullPath } };
   return true;
 });

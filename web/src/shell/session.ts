@@ -1,6 +1,6 @@
 import { defineStore } from "pinia";
-import { computed, ref } from "vue";
-import { client, toData, type Schemas } from "../api/client";
+import { computed, ref, watch } from "vue";
+import { client, setPerson, toData, type Schemas } from "../api/client";
 import type { UnitSystem } from "../units/format";
 
 /** Who is signed in, and how they like to read. */
@@ -10,6 +10,12 @@ export const useSession = defineStore("session", () => {
   const isSignedIn = computed(() => Boolean(view.value?.login));
   const mayChange = computed(() => view.value?.role === "LEAD" || view.value?.role === "MECHANIC");
   const isLead = computed(() => view.value?.role === "LEAD");
+
+  watch(
+    () => view.value?.login,
+    (login) => setPerson(login ?? ""),
+    { flush: "sync" },
+  );
 
   async function load() {
     view.value = await toData(client.GET("/api/session"));
@@ -28,5 +34,9 @@ export const useSession = defineStore("session", () => {
     view.value = await toData(client.PUT("/api/session/units", { body: { units: next } }));
   }
 
-  return { view, units, isSignedIn, mayChange, isLead, load, signIn, signOut, setUnits };
+  async function setPassword(old: string, fresh: string) {
+    view.value = await toData(client.PUT("/api/session/password", { body: { old, fresh } }));
+  }
+
+  return { view, units, isSignedIn, mayChange, isLead, load, signIn, signOut, setUnits, setPassword };
 });

@@ -14,6 +14,7 @@ const {
   data: card,
   failure,
   isLoading,
+  load,
 } = useLoad(() =>
   toData(client.GET("/api/axles/{axleId}/bench", { params: { path: { axleId: axle.axleId } } })),
 );
@@ -55,13 +56,14 @@ async function onTick() {
     card.value = await toData(
       client.POST("/api/axles/{axleId}/bench/{stepId}/tick", {
         params: { path: { axleId: axle.axleId, stepId: step.value.id } },
-        body: { setValue: setValue.value, confirmed: mayConfirm.value },
+        body: { setValue: setValue.value, confirmed: mayConfirm.value, seal: card.value?.seal ?? "" },
       }),
     );
     onStep(index.value + 1);
   } catch (e) {
     problem.value = toMessage(e);
     mayConfirm.value = e instanceof Refusal && e.confirmable;
+    if (e instanceof Refusal && e.status === 409) await load(); // the card as it is now, beside what is said of it
   } finally {
     isBusy.value = false;
   }
@@ -93,6 +95,7 @@ async function onUntick() {
       <p v-if="!card.ordered" class="caution">
         Kit {{ card.kit }} is not ordered yet: the card can be read, but do not take the vehicle apart for it.
       </p>
+      <p v-if="card.newerEdition" class="caution">{{ card.newerEdition }}</p>
       <div class="two">
         <article class="sheet step">
           <div class="top">

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from "primevue/button";
 import { useToast } from "primevue/usetoast";
-import { ref } from "vue";
+import { computed, ref, watch } from "vue";
 import { useRouter } from "vue-router";
 import { client, Refusal, sendDocument, toData, type Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
@@ -12,7 +12,31 @@ import ImportReport from "../../shell/ImportReport.vue";
 const session = useSession();
 const router = useRouter();
 const toast = useToast();
-const { data: jobs, failure, isLoading, load } = useLoad(() => toData(client.GET("/api/jobs")));
+const PAGE = 50;
+const text = ref("");
+const { data: floor, failure, isLoading, load } = useLoad(() => toPage(0, PAGE));
+const jobs = computed(() => floor.value?.jobs);
+let typing: ReturnType<typeof setTimeout> | undefined;
+
+function toPage(offset: number, limit: number) {
+  return toData(client.GET("/api/jobs", { params: { query: { text: text.value, offset, limit } } }));
+}
+
+watch(text, () => {
+  clearTimeout(typing);
+  typing = setTimeout(() => void load(), 250);
+});
+
+async function onMore() {
+  const shown = floor.value;
+  if (!shown) return;
+  try {
+    const next = await toPage(shown.jobs.length, PAGE);
+    floor.value = { total: next.total, jobs: [...shown.jobs, ...next.jobs] };
+  } catch (e) {
+    toast.add({ severity: "error", summary: "Not fetched", detail: toMessage(e), life: 8000 });
+  }
+}
 const picker = ref<HTMLInputElement | null>(null);
 const refusal = ref<Refusal | null>(null);
 
@@ -45,6 +69,15 @@ async function onImport(event: Event) {
   <div class="page">
     <div class="page-head">
       <h1>Shop floor</h1>
+      <input
+        v-if="text || (floor?.total ?? 0) > 8"
+        v-model="text"
+        class="find"
+        type="search"
+        aria-label="Find a job"
+        placeholder="Find a job"
+        maxlength="120"
+      />
       <template v-if="session.mayChange">
         <input
           ref="picker"
@@ -64,6 +97,7 @@ async function onImport(event: Event) {
       {{ failure }} <button type="button" @click="load">Try again</button>
     </p>
     <p v-else-if="isLoading && !jobs" class="soft">Looking up the jobs …</p>
+    <p v-else-if="jobs?.length === 0 && text" class="sheet empty">No job holds “{{ text }}”.</p>
     <div v-else-if="jobs?.length === 0" class="sheet empty">
       <h2>No job is here yet</h2>
       <p>A job is one vehicle with the axles to convert. Start one, or import a job document.</p>
@@ -105,6 +139,14 @@ async function onImport(event: Event) {
         </li>
       </ul>
     </article>
+    <p v-if="floor && jobs && jobs.length < floor.total" class="more">
+      <Button
+        :label="`Show more (${jobs.length} of ${floor.total})`"
+        severity="secondary"
+        outlined
+        @click="onMore"
+      />
+    </p>
   </div>
 </template>
 
@@ -112,6 +154,19 @@ async function onImport(event: Event) {
 .job {
   padding: 0.9rem 1.1rem;
   margin-bottom: 0.9rem;
+}
+
+.find {
+  font: inherit;
+  min-height: 44px;
+  padding: 0 0.8rem;
+  border: 1px solid var(--ink-soft);
+  background: var(--sheet);
+  color: var(--ink);
+}
+
+.more {
+  text-align: center;
 }
 
 .empty {

@@ -63,7 +63,7 @@ async function onFile(event: Event) {
     <a v-for="p in PAPERS" :key="`b${p}`" class="plain-button" :href="toLink('BRACKET', p)" download
       >Bracket {{ p }}</a
     >
-    <label v-if="session.mayChange" class="plain-button">
+    <label v-if="session.isLead" class="plain-button">
       {{ isBusy ? "Reading …" : hasOutline ? "Read another outline in" : "Read the caliper's outline in" }}
       <input type="file" accept=".dxf,.svg,.csv,.txt" class="visually-hidden" @change="onFile" />
     </label>

@@ -24,7 +24,12 @@ async function onCsv(event: Event) {
   emit("refused", null);
   try {
     const result = await sendDocument<Schemas["ReadingsTaken"]>(`/api/axles/${axleId}/readings/import`, file);
-    toast.add({ severity: "success", summary: `${result.taken} readings imported`, life: 5000 });
+    toast.add({
+      severity: "success",
+      summary: `${result.taken} readings imported`,
+      detail: result.known ? `${result.known} were here already; a copy is no repeat.` : undefined,
+      life: 6000,
+    });
     emit("imported");
   } catch (e) {
     emit("refused", e instanceof Refusal ? e : new Refusal(0, toMessage(e)));

@@ -11,6 +11,7 @@ const browser = vi.hoisted(() => {
   return { kept };
 });
 
+import { useSession } from "../../shell/session";
 import { useOutbox, type Entry } from "./outbox";
 
 type Answer = { status: number; body: unknown } | "cut off";
@@ -51,6 +52,18 @@ function entry(text: string, more: Partial<Entry> = {}) {
   } as Entry;
 }
 
+function signIn(login: string) {
+  useSession().view = {
+    demo: true,
+    fresh: false,
+    shop: "",
+    login,
+    name: login,
+    role: "MECHANIC",
+    units: "METRIC",
+  };
+}
+
 async function settle() {
   await vi.advanceTimersByTimeAsync(50);
 }
@@ -60,6 +73,7 @@ beforeEach(() => {
   vi.stubGlobal("document", { cookie: "XSRF-TOKEN=token%3D1" });
   browser.kept.clear();
   setActivePinia(createPinia());
+  signIn("tam");
 });
 
 afterEach(() => {
@@ -124,12 +138,68 @@ describe("readings on their way", () => {
     await settle();
     vi.clearAllTimers();
     setActivePinia(createPinia());
+    signIn("tam");
     const got = serve(TAKEN);
     const reloaded = useOutbox();
     expect(reloaded.waiting.map((one) => one.text)).toEqual(["66.5"]);
     await reloaded.send();
     expect(got).toHaveLength(1);
     expect(browser.kept.get("itrova.outbox")).toBe("[]");
+  });
+
+  it("wait for who typed them, whoever signs in meanwhile", async () => {
+    serve("cut off");
+    useOutbox().add(entry("66.5"));
+    await settle();
+    vi.clearAllTimers();
+    setActivePinia(createPinia());
+    signIn("wilma");
+    const got = serve(TAKEN);
+    const hers = useOutbox();
+    hers.add(entry("70.1"));
+    await settle();
+    expect(got.map((one) => one.body.text)).toEqual(["70.1"]);
+    expect(hers.others.map((one) => [one.by, one.text])).toEqual([["tam", "66.5"]]);
+    expect(hers.waiting).toEqual([]);
+    signIn("tam");
+    await settle();
+    expect(got.map((one) => one.body.text)).toEqual(["70.1", "66.5"]);
+  });
+
+  it("of nobody known wait for a person to own them", async () => {
+    browser.kept.set(
+      "itrova.outbox",
+      JSON.stringify([{ ...entry("66.5"), clientId: "a", at: "", confirmed: false }]),
+    );
+    const got = serve(TAKEN);
+    const outbox = useOutbox();
+    await outbox.send();
+    expect(got).toEqual([]);
+    expect(outbox.held[0]?.refusal?.message).toContain("not known who typed this");
+    outbox.again("a", { confirmed: true });
+    await settle();
+    expect(got).toHaveLength(1);
+  });
+
+  it("are not sent as somebody else whom another tab signed in", async () => {
+    const got: string[] = [];
+    vi.stubGlobal("fetch", async (request: Request) => {
+      got.push(`${request.method} ${new URL(request.url).pathname}`);
+      const isReading = request.method === "POST";
+      const body = isReading
+        ? { detail: "This page is tam's.", signedInAs: "wilma" }
+        : { demo: true, fresh: false, shop: "", login: "wilma", name: "W", role: "LEAD", units: "METRIC" };
+      return new Response(JSON.stringify(body), {
+        status: isReading ? 409 : 200,
+        headers: { "Content-Type": "application/json" },
+      });
+    });
+    const outbox = useOutbox();
+    outbox.add(entry("66.5"));
+    await settle();
+    expect(got).toEqual(["POST /api/axles/7/readings", "GET /api/session"]);
+    expect(outbox.others).toHaveLength(1);
+    expect(outbox.held).toEqual([]);
   });
 
   it("start empty when what was kept cannot be read", () => {

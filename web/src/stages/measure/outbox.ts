@@ -1,6 +1,7 @@
 import { defineStore } from "pinia";
 import { computed, ref, watch } from "vue";
 import { client, Refusal, toData, type Schemas } from "../../api/client";
+import { useSession } from "../../shell/session";
 import type { UnitSystem } from "../../units/format";
 import type { CalloutId } from "./callouts";
 
@@ -17,6 +18,8 @@ export interface Entry {
   units: UnitSystem;
   seen: number;
   at: string;
+  /** Sign-in name of who typed it: it is sent as theirs or not at all. */
+  by: string;
   confirmed: boolean;
   corrects?: number;
   /** Why the server would not take it as it is; such an entry waits for a person. */
@@ -37,7 +40,17 @@ const RETRY_AFTER = 3000;
 
 function stored(): Entry[] {
   try {
-    return JSON.parse(localStorage.getItem(KEY) ?? "[]") as Entry[];
+    const entries = JSON.parse(localStorage.getItem(KEY) ?? "[]") as Entry[];
+    // one from an edition that did not note who typed it waits for a person
+    entries
+      .filter((e) => !e.by && !e.refusal)
+      .forEach((e) => {
+        e.refusal = {
+          message: "It is not known who typed this. Keep it as yours, or drop it.",
+          confirmable: true,
+        };
+      });
+    return entries;
   } catch {
     return [];
   }
@@ -48,21 +61,26 @@ function stored(): Entry[] {
  * server refuses is set aside with its reason and stops nothing behind it.
  */
 export const useOutbox = defineStore("outbox", () => {
+  const session = useSession();
+  const me = computed(() => session.view?.login ?? "");
   const entries = ref<Entry[]>(stored());
   const isSending = ref(false);
   const isCutOff = ref(false);
-  const waiting = computed(() => entries.value.filter((e) => !e.refusal));
-  const held = computed(() => entries.value.filter((e) => e.refusal));
+  const waiting = computed(() => entries.value.filter((e) => !e.refusal && e.by === me.value));
+  const held = computed(() => entries.value.filter((e) => e.refusal && (!e.by || e.by === me.value)));
+  /** What others typed on this device: it waits until they sign in. */
+  const others = computed(() => entries.value.filter((e) => e.by && e.by !== me.value));
   const listeners = new Set<Listener>();
   const refusals = new Set<(entry: Entry) => void>();
   let retry: ReturnType<typeof setTimeout> | undefined;
 
   watch(entries, (now) => localStorage.setItem(KEY, JSON.stringify(now)), { deep: true, flush: "sync" });
 
-  function add(entry: Omit<Entry, "clientId" | "at" | "confirmed"> & { confirmed?: boolean }): Entry {
+  function add(entry: Omit<Entry, "clientId" | "at" | "by" | "confirmed"> & { confirmed?: boolean }): Entry {
     const full: Entry = {
       confirmed: false,
       ...entry,
+      by: me.value,
       clientId: crypto.randomUUID(),
       at: new Date().toISOString(),
     };
@@ -76,6 +94,7 @@ export const useOutbox = defineStore("outbox", () => {
     const entry = entries.value.find((e) => e.clientId === clientId);
     if (!entry) return;
     Object.assign(entry, change);
+    entry.by ||= me.value;
     delete entry.refusal;
     void send();
   }
@@ -104,6 +123,7 @@ export const useOutbox = defineStore("outbox", () => {
       const view = await toData(
         client.POST("/api/axles/{axleId}/readings", {
           params: { path: { axleId: entry.axleId } },
+          headers: { "Idempotency-Key": clientId },
           body: { clientId, side, callout, text, place, instrument, units, confirmed, corrects, seen },
         }),
       );
@@ -113,8 +133,9 @@ export const useOutbox = defineStore("outbox", () => {
       return true;
     } catch (e) {
       const refusal = e instanceof Refusal ? e : new Refusal(0, "");
-      if (refusal.status === 0 || refusal.status === 401 || refusal.status >= 500) {
-        isCutOff.value = refusal.status !== 401;
+      if (refusal.signedInAs) await session.load().catch(() => undefined); // another tab signed somebody else in
+      if (refusal.status === 0 || refusal.status === 401 || refusal.status >= 500 || refusal.signedInAs) {
+        isCutOff.value = refusal.status !== 401 && !refusal.signedInAs;
         retry = setTimeout(() => void send(), RETRY_AFTER);
         return false;
       }
@@ -146,6 +167,7 @@ export const useOutbox = defineStore("outbox", () => {
   }
 
   globalThis.addEventListener?.("online", () => void send());
+  watch(me, (login) => login && void send());
 
-  return { entries, waiting, held, isCutOff, add, again, drop, send, onTaken, onRefused };
+  return { entries, waiting, held, others, isCutOff, add, again, drop, send, onTaken, onRefused };
 });

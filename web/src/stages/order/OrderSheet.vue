@@ -3,7 +3,7 @@ import Button from "primevue/button";
 import Textarea from "primevue/textarea";
 import { useToast } from "primevue/usetoast";
 import { computed, ref, watch } from "vue";
-import { client, toData } from "../../api/client";
+import { client, Refusal, toData } from "../../api/client";
 import { useAxle } from "../../shell/axleHead";
 import { useSession } from "../../shell/session";
 import { toMessage, useLoad } from "../../shell/useLoad";
@@ -20,6 +20,7 @@ const {
   data: order,
   failure,
   isLoading,
+  load,
 } = useLoad(() => toData(client.GET("/api/axles/{axleId}/order", { params: { path } })));
 const reason = ref("");
 const problem = ref("");
@@ -46,6 +47,7 @@ async function act(action: () => Promise<NonNullable<typeof order.value>>, done:
     toast.add({ severity: "success", summary: done, life: 4000 });
   } catch (e) {
     problem.value = toMessage(e);
+    if (e instanceof Refusal && e.isOutdated) await load(); // the sheet as it is now, beside what is said of it
   } finally {
     isBusy.value = false;
   }
@@ -61,7 +63,7 @@ function onSign() {
       toData(
         client.POST("/api/axles/{axleId}/order/signature", {
           params: { path },
-          body: { reason: reason.value },
+          body: { reason: reason.value, seal: order.value?.seal ?? "" },
         }),
       ),
     "Signed",
@@ -70,7 +72,13 @@ function onSign() {
 
 function onPlace() {
   void act(
-    () => toData(client.POST("/api/axles/{axleId}/order/placement", { params: { path } })),
+    () =>
+      toData(
+        client.POST("/api/axles/{axleId}/order/placement", {
+          params: { path },
+          body: { seal: order.value?.seal ?? "" },
+        }),
+      ),
     "Order placed",
   );
 }
@@ -100,6 +108,7 @@ function onPlace() {
           {{ order.signature.by }}, {{ toTime(order.signature.at) }}: “{{ order.signature.reason }}”
         </p>
         <p v-if="order.reversibleWarning" class="caution">{{ order.reversibleWarning }}</p>
+        <p v-if="order.newerEdition" class="caution">{{ order.newerEdition }}</p>
         <p v-if="order.placedAt" class="state">
           Ordered {{ toTime(order.placedAt) }} by {{ order.placedBy }}.
         </p>

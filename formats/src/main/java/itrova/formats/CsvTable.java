@@ -26,7 +26,7 @@ final class CsvTable {
                 .get();
         try (CSVPrinter csv = new CSVPrinter(out, format)) {
             for (List<String> row : rows) {
-                csv.printRecord(row);
+                csv.printRecord(row.stream().map(SpreadsheetText::toCell).toList());
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -84,6 +84,11 @@ final class CsvTable {
         } catch (IllegalArgumentException e) {
             faults.add(number, "", e.getMessage());
         }
+    }
+
+    /** The text of a cell, empty where the table has no such column. */
+    static String text(CSVRecord row, String column) {
+        return row.isMapped(column) ? SpreadsheetText.ofCell(row.get(column)) : "";
     }
 
     /** A spreadsheet's byte order mark is no part of the first heading. */

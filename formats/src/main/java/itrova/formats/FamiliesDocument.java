@@ -67,8 +67,11 @@ public final class FamiliesDocument {
                 file,
                 text,
                 HEADER,
-                (number, row) ->
-                        families.add(family(row.get("table"), row.get("name"), row.get("figures"), row.get("source"))));
+                (number, row) -> families.add(family(
+                        CsvTable.text(row, "table"),
+                        CsvTable.text(row, "name"),
+                        CsvTable.text(row, "figures"),
+                        CsvTable.text(row, "source"))));
         return families;
     }
 

@@ -1,7 +1,9 @@
 package itrova.formats;
 
 import itrova.core.measure.Instrument;
+import itrova.core.measure.Origin;
 import itrova.core.measure.Reading;
+import itrova.core.measure.ReadingKey;
 import itrova.core.measure.ReadingSpec;
 import itrova.core.quantity.Dimension;
 import itrova.core.quantity.UnitSystem;
@@ -19,6 +21,8 @@ import itrova.core.vehicle.Side;
 import itrova.core.vehicle.SpindleNut;
 import itrova.core.vehicle.VehicleSheet;
 import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -83,7 +87,7 @@ public final class JobDocument {
                 load,
                 c.flag("wheel_stays", true),
                 SurroundingsDocument.read(c.at("around")),
-                readings,
+                ReadingKey.once(readings),
                 c.optional("chosen_kit", k -> k.node().asString()));
     }
 
@@ -114,7 +118,7 @@ public final class JobDocument {
             throw new IllegalArgumentException(
                     "A reading of " + what.name().toLowerCase(Locale.ROOT) + " wants its value as “" + key + "”.");
         }
-        return Reading.take(
+        Reading taken = Reading.take(
                 c.choice("side", Side.class),
                 what,
                 c.at("at_mm").isPresent() ? asTyped(c.at("at_mm").node()) : "",
@@ -123,6 +127,18 @@ public final class JobDocument {
                         ? c.choice("with", Instrument.class)
                         : ReadingSpec.of(what).usual(),
                 UnitSystem.METRIC);
+        return c.at("taken").isPresent()
+                ? taken.from(new Origin(c.text("by", ""), instant(c.text("taken", "")), c.flag("copy", false)))
+                : taken;
+    }
+
+    private static Instant instant(String text) {
+        try {
+            return Instant.parse(text);
+        } catch (DateTimeParseException e) {
+            throw new IllegalArgumentException(
+                    "“" + Json.shortened(text) + "” is no time. Write it like 2026-03-01T09:30:00Z, or leave it out.");
+        }
     }
 
     private static String valueKey(Callout what) {
@@ -202,6 +218,13 @@ public final class JobDocument {
             case WORD -> n.put("word", r.text());
             case LENGTH -> n.put("value_mm", r.textWithUnit());
         }
-        return n.put("with", r.instrument().name().toLowerCase(Locale.ROOT));
+        n.put("with", r.instrument().name().toLowerCase(Locale.ROOT));
+        r.origin().ifPresent(o -> {
+            n.put("by", o.by()).put("taken", o.at().toString());
+            if (o.isCopy()) {
+                n.put("copy", true);
+            }
+        });
+        return n;
     }
 }

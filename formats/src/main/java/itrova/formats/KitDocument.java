@@ -1,6 +1,7 @@
 package itrova.formats;
 
 import itrova.core.fastener.Thread;
+import itrova.core.kit.CaliperShape;
 import itrova.core.kit.Kit;
 import itrova.core.kit.KitOption;
 import itrova.core.kit.KitTerms;
@@ -14,6 +15,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -47,7 +49,10 @@ public final class KitDocument {
         Set<String> codes = new HashSet<>();
         for (Cursor c : new Cursor(root, 0, "", faults).entries("kits", true)) {
             Optional<Kit> kit = c.guarded((cursor, f) -> kit(cursor));
-            kit.ifPresent(kits::add);
+            kit.ifPresent(k -> {
+                kits.add(k);
+                shapeFaults(k).forEach((where, fault) -> faults.add(c.row(), where, fault));
+            });
             String code = c.text("code", "");
             if (!codes.add(code)) {
                 faults.add(c.row(), "code", "The code " + code + " stands twice in this file. Give each kit its own.");
@@ -55,6 +60,36 @@ public final class KitDocument {
         }
         faults.throwIfAny();
         return kits;
+    }
+
+    /** Outlines that cannot be a caliper's, by where they stand. */
+    private static Map<String, String> shapeFaults(Kit kit) {
+        Map<String, String> faults = new LinkedHashMap<>();
+        CaliperShape.fault(kit.caliper(), kit.disc()).ifPresent(f -> faults.put("caliper.outline_mm", f));
+        for (KitOption option : kit.choices().options()) {
+            Kit with = kit.with(List.of(option));
+            if (option.change().caliper().isPresent()) {
+                CaliperShape.fault(with.caliper(), with.disc())
+                        .ifPresent(f -> faults.put("options." + option.code() + ".caliper.outline_mm", f));
+            }
+        }
+        return faults;
+    }
+
+    /**
+     * Reads a kit this program wrote, perhaps in an earlier edition that looked less closely: an outline that cannot be a caliper's is
+     * left out, so that nothing is proven by it.
+     *
+     * @throws DocumentException if the text is no kit document
+     */
+    public static Kit readStored(String text) {
+        JsonNode root = Json.read("catalogue", text, Json.KITS_SCHEMA);
+        Json.Faults faults = new Json.Faults("catalogue");
+        Kit kit = kit(new Cursor(root, 0, "", faults).entries("kits", true).get(0));
+        faults.throwIfAny();
+        return CaliperShape.fault(kit.caliper(), kit.disc()).isEmpty()
+                ? kit
+                : kit.withCaliper(kit.caliper().withoutOutline());
     }
 
     private static Kit kit(Cursor c) {

@@ -13,6 +13,7 @@ import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.AfterAll;
@@ -254,19 +255,36 @@ class ApiTest {
     @Test
     void readingsAndEventsCannotBeChangedInTheDataBase() throws Exception {
         newAxle("append only");
-        try (Connection db = TestServer.data();
+        List<String> changes = List.of(
+                "UPDATE reading SET text = '1'",
+                "DELETE FROM reading",
+                "DELETE FROM event",
+                "UPDATE event SET subject = 'x'",
+                "UPDATE catalogue_edition SET document = '{}'",
+                "DELETE FROM catalogue_edition");
+        try (Connection db = TestServer.ownersData();
                 Statement statement = db.createStatement()) {
-            for (String sql : List.of(
-                    "UPDATE reading SET text = '1'",
-                    "DELETE FROM reading",
-                    "DELETE FROM event",
-                    "UPDATE event SET subject = 'x'")) {
-                if (sql.contains("event")) {
-                    mechanic.put("/api/axles/3/choice", "{\"version\":" + version(3) + ",\"kit\":\"QT-301\"}");
-                }
+            for (String sql : changes) {
                 assertThatThrownBy(() -> statement.executeUpdate(sql))
                         .isInstanceOf(SQLException.class)
                         .hasMessageContaining("only ever added");
+            }
+        }
+        List<String> more = new ArrayList<>(changes);
+        more.addAll(List.of(
+                "TRUNCATE TABLE event",
+                "DROP TRIGGER event_never_goes",
+                "ALTER TABLE event ADD COLUMN x INT",
+                "CREATE TABLE x (id INT)",
+                "DROP TABLE photo",
+                "UPDATE flyway_schema_history SET success = 0"));
+        try (Connection db = TestServer.data();
+                Statement statement = db.createStatement()) {
+            for (String sql : more) {
+                assertThatThrownBy(() -> statement.executeUpdate(sql))
+                        .as(sql)
+                        .isInstanceOf(SQLException.class)
+                        .hasMessageContaining("denied");
             }
         }
     }
@@ -419,19 +437,24 @@ class ApiTest {
                 .contains("QF-103", "Drill")
                 .contains("work");
         assertThat(mechanic.get("/api/axles/" + axle + "/order.pdf").text()).startsWith("%PDF");
-        assertThat(mechanic.post("/api/axles/" + axle + "/order/placement", "")
+        assertThat(mechanic.post("/api/axles/" + axle + "/order/placement", seal(order))
                         .json()
                         .path("placedBy")
                         .asString())
                 .isEqualTo("Tam Orrin");
 
         String tick = "/api/axles/" + axle + "/bench/left-bracket/tick";
-        assertProblem(mechanic.post(tick, "{\"setValue\":\"\",\"confirmed\":false}"), 422);
-        Answer wrong = mechanic.post(tick, "{\"setValue\":\"55\",\"confirmed\":false}");
+        String seal = mechanic.get("/api/axles/" + axle + "/bench")
+                .json()
+                .path("seal")
+                .asString();
+        assertProblem(mechanic.post(tick, ticked("", seal)), 422);
+        Answer wrong = mechanic.post(tick, ticked("55", seal));
         assertProblem(wrong, 422); // 55 N·m typed where 55 lbf·ft is wanted
         assertThat(wrong.json().path("confirmable").asBoolean()).isTrue();
-        JsonNode card = mechanic.post(tick, "{\"setValue\":\"55 lbf·ft\",\"confirmed\":false}")
-                .json();
+        assertProblem(mechanic.post(tick, ticked("55 lbf·ft", "another card")), 409);
+        JsonNode card = mechanic.post(tick, ticked("55 lbf·ft", seal)).json();
+        assertProblem(mechanic.post(tick, ticked("55 lbf·ft", seal)), 409); // ticked before
         assertThat(card.path("done").asInt()).isEqualTo(1);
         JsonNode step = null;
         for (JsonNode s : card.path("steps")) {
@@ -441,31 +464,46 @@ class ApiTest {
         assertThat(step.path("done").path("by").asString()).isEqualTo("Tam Orrin");
         assertThat(step.path("done").path("setTorqueNm").asDouble()).isEqualTo(74.57, within(0.01));
         assertThat(mechanic.delete(tick).json().path("done").asInt()).isZero();
-        assertProblem(
-                mechanic.post("/api/axles/" + axle + "/bench/no-such/tick", "{\"setValue\":\"\",\"confirmed\":false}"),
-                404);
+        assertProblem(mechanic.post("/api/axles/" + axle + "/bench/no-such/tick", ticked("", seal)), 404);
+    }
+
+    private static String ticked(String setValue, String seal) {
+        return "{\"setValue\":\"" + setValue + "\",\"confirmed\":false,\"seal\":\"" + seal + "\"}";
+    }
+
+    private static String signature(String reason, JsonNode order) {
+        return "{\"reason\":\"" + reason + "\",\"seal\":\"" + order.path("seal").asString() + "\"}";
+    }
+
+    /** The body that places the order seen. */
+    private static String seal(JsonNode order) {
+        return "{\"seal\":\"" + order.path("seal").asString() + "\"}";
     }
 
     @Test
     void notProvenWaitsForALeadsSignatureWithAReason() throws Exception {
         long axle = copyOfVan("QF-106");
         String order = "/api/axles/" + axle + "/order";
-        assertThat(mechanic.get(order).json().path("gate").asString()).isEqualTo("HELD");
-        assertProblem(mechanic.post(order + "/placement", ""), 409);
+        JsonNode sheet = mechanic.get(order).json();
+        assertThat(sheet.path("gate").asString()).isEqualTo("HELD");
+        assertProblem(mechanic.post(order + "/placement", seal(sheet)), 409);
         assertProblem(mechanic.get(order + ".csv"), 409);
         assertProblem(mechanic.get(order + ".pdf"), 409);
-        assertProblem(lead.post(order + "/signature", "{\"reason\":\"ok\"}"), 422);
-        JsonNode signed = lead.post(order + "/signature", "{\"reason\":\"Outline taken from a template by hand\"}")
+        assertProblem(lead.post(order + "/signature", signature("ok", sheet)), 422);
+        JsonNode signed = lead.post(order + "/signature", signature("Outline taken from a template by hand", sheet))
                 .json();
         assertThat(signed.path("signature").path("by").asString()).isEqualTo("Wilma Quillfield");
-        assertThat(mechanic.post(order + "/placement", "").status()).isEqualTo(200);
+        assertThat(mechanic.post(order + "/placement", seal(signed)).status()).isEqualTo(200);
     }
 
     @Test
     void aSignatureNoLongerCoversChangedReadings() throws Exception {
         long axle = copyOfVan("QF-106");
         String order = "/api/axles/" + axle + "/order";
-        lead.post(order + "/signature", "{\"reason\":\"Outline taken from a template by hand\"}");
+        JsonNode sheet = mechanic.get(order).json();
+        assertThat(lead.post(order + "/signature", signature("Outline taken from a template by hand", sheet))
+                        .status())
+                .isEqualTo(200);
         JsonNode register = callout(mechanic.get("/api/axles/" + axle + "/end").json(), "REGISTER");
         for (JsonNode r : register.path("readings")) {
             mechanic.delete(
@@ -473,16 +511,18 @@ class ApiTest {
         }
         JsonNode now = mechanic.get(order).json();
         assertThat(now.has("signature")).isFalse();
-        assertProblem(mechanic.post(order + "/placement", ""), 409);
+        assertProblem(mechanic.post(order + "/placement", seal(now)), 409);
+        assertProblem(mechanic.post(order + "/placement", seal(sheet)), 409);
     }
 
     @Test
     void provenNotIsNeverCovered() throws Exception {
         long axle = copyOfVan("QF-102");
         String order = "/api/axles/" + axle + "/order";
-        assertThat(mechanic.get(order).json().path("gate").asString()).isEqualTo("SHUT");
-        assertProblem(lead.post(order + "/signature", "{\"reason\":\"The owner insists on this kit\"}"), 409);
-        assertProblem(lead.post(order + "/placement", ""), 409);
+        JsonNode sheet = mechanic.get(order).json();
+        assertThat(sheet.path("gate").asString()).isEqualTo("SHUT");
+        assertProblem(lead.post(order + "/signature", signature("The owner insists on this kit", sheet)), 409);
+        assertProblem(lead.post(order + "/placement", seal(sheet)), 409);
     }
 
     @Test

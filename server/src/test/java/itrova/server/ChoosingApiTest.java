@@ -37,7 +37,7 @@ class ChoosingApiTest {
     }
 
     private static long axle(String title) throws Exception {
-        for (JsonNode job : lead.get("/api/jobs").json()) {
+        for (JsonNode job : lead.get("/api/jobs").json().path("jobs")) {
             if (job.path("title").asString().equals(title)) {
                 return job.path("axles").get(0).path("id").asLong();
             }
@@ -166,7 +166,7 @@ class ChoosingApiTest {
         assertThat(lock.path("steer").asDouble()).isEqualTo(lock.path("lockIn").asDouble());
         assertThat(nearest(lock)).isLessThan(nearest(ahead));
         assertThat(ahead.path("boxes")).hasSize(3);
-        JsonNode field = ok(mechanic.get("/api/jobs"));
+        JsonNode field = ok(mechanic.get("/api/jobs")).path("jobs");
         assertThat(field).isNotEmpty();
         Answer unknown = mechanic.get("/api/axles/" + axle("Field car, front discs") + "/pose?kit=QK-401&side=RIGHT");
         assertThat(unknown.status()).isEqualTo(409);
@@ -347,17 +347,24 @@ class ChoosingApiTest {
         Answer blind = mechanic.get("/api/kits/QF-106/template?part=CALIPER&as=DXF");
         assertThat(blind.status()).isEqualTo(409);
         String csv = "-48, 84\n40, 84\n40, 141\n28, 155\n-48, 155\n";
-        JsonNode taken = ok(mechanic.post(
-                "/api/kits/QF-106/outline?format=CSV", "text/plain", csv.getBytes(StandardCharsets.UTF_8)));
+        assertThat(mechanic.post(
+                                "/api/kits/QF-106/outline?format=CSV",
+                                "text/plain",
+                                csv.getBytes(StandardCharsets.UTF_8))
+                        .status())
+                .as("the catalogue is the lead's")
+                .isEqualTo(403);
+        JsonNode taken = ok(
+                lead.post("/api/kits/QF-106/outline?format=CSV", "text/plain", csv.getBytes(StandardCharsets.UTF_8)));
         assertThat(taken.path("points").asInt()).isEqualTo(5);
         assertThat(mechanic.get("/api/kits/QF-106/template?part=CALIPER&as=DXF").status())
                 .isEqualTo(200);
-        Answer far = mechanic.post(
+        Answer far = lead.post(
                 "/api/kits/QF-106/outline?format=CSV",
                 "text/plain",
-                "0, 0\n4000, 0\n4000, 900\n".getBytes(StandardCharsets.UTF_8));
+                "-60, 40\n4000, 40\n4000, 900\n".getBytes(StandardCharsets.UTF_8));
         assertThat(far.status()).isEqualTo(422);
-        assertThat(far.text()).contains("no caliper");
+        assertThat(far.text()).contains("out of the disc's reach");
         assertThat(viewer.post(
                                 "/api/kits/QF-106/outline?format=CSV",
                                 "text/plain",

@@ -17,13 +17,17 @@ import tools.jackson.databind.JsonNode;
 /** Every address the server describes of itself: who may ask it what, and how it refuses. */
 class EveryAddressIsGuardedTest {
     /** Asked before anybody has signed in. */
-    private static final Set<String> OPEN = Set.of("GET /api/session", "POST /api/session", "DELETE /api/session");
+    private static final Set<String> OPEN = Set.of(
+            "GET /api/session", "POST /api/session", "DELETE /api/session", "POST /api/setup", "GET /api/health");
 
     /** A viewer changes nothing but what is the viewer's own, and may ask what if. */
     private static final Set<String> A_VIEWERS = Set.of(
             "POST /api/session",
+            "POST /api/setup",
             "DELETE /api/session",
             "PUT /api/session/units",
+            "PUT /api/session/password",
+            "DELETE /api/sessions/{key}",
             "POST /api/understand",
             "POST /api/axles/{axleId}/what-if",
             "POST /api/axles/{axleId}/search",
@@ -35,6 +39,12 @@ class EveryAddressIsGuardedTest {
             "POST /api/kits/import",
             "POST /api/wheels/import",
             "POST /api/families/import",
+            "POST /api/kits/{code}/outline",
+            "GET /api/log",
+            "GET /api/people",
+            "POST /api/people",
+            "PUT /api/people/{id}",
+            "PUT /api/people/{id}/password",
             "POST /api/axles/{axleId}/order/signature",
             "PUT /api/instruments/{id}",
             "PUT /api/limits/{id}");

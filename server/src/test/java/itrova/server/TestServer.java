@@ -11,6 +11,9 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
@@ -29,18 +32,35 @@ final class TestServer implements AutoCloseable {
         this.base = "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
     }
 
+    /** With the demo's data, on a fresh schema. */
     static TestServer start() throws SQLException {
-        try (Connection db = connect("");
+        freshSchema();
+        return another();
+    }
+
+    /** Nobody known and nothing in it, on a fresh schema. */
+    static TestServer empty(String setupCode) throws SQLException {
+        freshSchema();
+        return another("--itrova.demo=false", "--itrova.setup-code=" + setupCode);
+    }
+
+    private static void freshSchema() throws SQLException {
+        try (Connection db = owner("");
                 Statement statement = db.createStatement()) {
             statement.execute("DROP DATABASE IF EXISTS " + SCHEMA);
             statement.execute("CREATE DATABASE " + SCHEMA + " CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci");
         }
-        return new TestServer(SpringApplication.run(ItrovaApplication.class, settings()));
     }
 
     /** A second instance on the same data base. */
-    static TestServer another() {
-        return new TestServer(SpringApplication.run(ItrovaApplication.class, settings()));
+    static TestServer another(String... more) {
+        List<String> all = new ArrayList<>(List.of(more));
+        for (String setting : settings()) {
+            if (all.stream().noneMatch(m -> m.startsWith(setting.substring(0, setting.indexOf('=') + 1)))) {
+                all.add(setting);
+            }
+        }
+        return new TestServer(SpringApplication.run(ItrovaApplication.class, all.toArray(String[]::new)));
     }
 
     private static String[] settings() {
@@ -50,6 +70,10 @@ final class TestServer implements AutoCloseable {
             "--spring.datasource.url=" + url(SCHEMA),
             "--spring.datasource.username=itrova",
             "--spring.datasource.password=" + password(),
+            "--spring.flyway.url=" + url(SCHEMA),
+            "--spring.flyway.user=itrova_owner",
+            "--spring.flyway.password=" + required("ITROVA_TEST_DB_OWNER_PASSWORD"),
+            "--itrova.instance=the tests",
             "--logging.level.root=error"
         };
     }
@@ -58,8 +82,18 @@ final class TestServer implements AutoCloseable {
         return DriverManager.getConnection(url(schema), "itrova", password());
     }
 
+    /** As the server's own account. */
     static Connection data() throws SQLException {
         return connect(SCHEMA);
+    }
+
+    /** As the account that made the tables. */
+    static Connection ownersData() throws SQLException {
+        return owner(SCHEMA);
+    }
+
+    private static Connection owner(String schema) throws SQLException {
+        return DriverManager.getConnection(url(schema), "itrova_owner", required("ITROVA_TEST_DB_OWNER_PASSWORD"));
     }
 
     private static String url(String schema) {
@@ -116,6 +150,8 @@ final class TestServer implements AutoCloseable {
                 HttpClient.newBuilder().cookieHandler(cookies).build();
         private final String base;
         boolean sendsToken = true;
+        /** Id of the writes to come; a new one for each while empty. */
+        String writeId = "";
 
         Client(String base) {
             this.base = base;
@@ -155,16 +191,24 @@ final class TestServer implements AutoCloseable {
         }
 
         private HttpRequest.Builder request(String path, String type) {
-            HttpRequest.Builder builder =
-                    HttpRequest.newBuilder(URI.create(base + path)).header("Content-Type", type);
-            if (sendsToken) {
-                cookies.getCookieStore().getCookies().stream()
-                        .filter(c -> c.getName().equals("XSRF-TOKEN"))
-                        .map(HttpCookie::getValue)
-                        .findFirst()
-                        .ifPresent(token -> builder.header("X-XSRF-TOKEN", token));
+            HttpRequest.Builder builder = HttpRequest.newBuilder(URI.create(base + path))
+                    .header("Content-Type", type)
+                    .header(
+                            "Idempotency-Key",
+                            writeId.isEmpty() ? UUID.randomUUID().toString() : writeId);
+            if (sendsToken && !token().isEmpty()) {
+                builder.header("X-XSRF-TOKEN", token());
             }
             return builder;
+        }
+
+        /** The token a page would send; empty if it has none. */
+        String token() {
+            return cookies.getCookieStore().getCookies().stream()
+                    .filter(c -> c.getName().equals("XSRF-TOKEN"))
+                    .map(HttpCookie::getValue)
+                    .findFirst()
+                    .orElse("");
         }
 
         Answer send(HttpRequest.Builder builder) throws IOException, InterruptedException {

@@ -56,4 +56,9 @@ public record Caliper(
     public Caliper withOutline(Outline other, double tolerance) {
         return new Caliper(sliding, Optional.of(other), tolerance, wearTravel, List.of(), span, plumbing);
     }
+
+    /** The caliper with nothing known of its shape. */
+    public Caliper withoutOutline() {
+        return new Caliper(sliding, Optional.empty(), outlineTolerance, wearTravel, List.of(), span, plumbing);
+    }
 }

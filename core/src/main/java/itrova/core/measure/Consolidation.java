@@ -10,11 +10,14 @@ import itrova.core.vehicle.Station;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Turns the readings of one side into an axle end with doubts.
@@ -33,13 +36,34 @@ public final class Consolidation {
     public static AxleEnd of(Side side, AxleForm form, List<Reading> readings) {
         AxleEnd.Builder end = new AxleEnd.Builder(side, form);
         Map<Callout, List<Reading>> byCallout = new EnumMap<>(Callout.class);
-        for (Reading r : readings) {
+        for (Reading r : measured(readings)) {
             if (r.side() == side) {
                 byCallout.computeIfAbsent(r.callout(), c -> new ArrayList<>()).add(r);
             }
         }
         byCallout.forEach((callout, own) -> put(end, side, callout, own));
         return DerivedValues.complete(end.build());
+    }
+
+    /** Each reading of known origin once; one taken over from another end gives way to any taken here. */
+    private static List<Reading> measured(List<Reading> readings) {
+        Set<ReadingKey> known = new HashSet<>();
+        Set<ReadingPlace> taken =
+                readings.stream().filter(r -> !isCopy(r)).map(ReadingPlace::of).collect(Collectors.toSet());
+        return readings.stream()
+                .filter(r -> r.origin().isEmpty() || known.add(r.key()))
+                .filter(r -> !isCopy(r) || !taken.contains(ReadingPlace.of(r)))
+                .toList();
+    }
+
+    private static boolean isCopy(Reading r) {
+        return r.origin().map(Origin::isCopy).orElse(false);
+    }
+
+    private record ReadingPlace(Side side, Callout callout, OptionalDouble place) {
+        static ReadingPlace of(Reading r) {
+            return new ReadingPlace(r.side(), r.callout(), r.place());
+        }
     }
 
     private static void put(AxleEnd.Builder end, Side side, Callout callout, List<Reading> own) {

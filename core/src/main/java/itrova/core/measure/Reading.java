@@ -23,6 +23,7 @@ import java.util.OptionalDouble;
  * @param halfLimit half-limit of that instrument's error (mm), as the shop has it
  * @param understood what the text says; absent for a thread or a word
  * @param thread the thread read; absent for all else
+ * @param origin who took it and when, where that is known
  */
 public record Reading(
         Side side,
@@ -32,7 +33,8 @@ public record Reading(
         Instrument instrument,
         double halfLimit,
         Optional<Understood> understood,
-        Optional<Thread> thread) {
+        Optional<Thread> thread,
+        Optional<Origin> origin) {
 
     /**
      * Understands a typed reading and checks that it can be what it is said to be.
@@ -65,11 +67,20 @@ public record Reading(
         }
         if (callout.kind() == Callout.Kind.THREAD) {
             return new Reading(
-                    side, callout, place, text, instrument, 0, Optional.empty(), Optional.of(Thread.parse(text)));
+                    side,
+                    callout,
+                    place,
+                    text,
+                    instrument,
+                    0,
+                    Optional.empty(),
+                    Optional.of(Thread.parse(text)),
+                    Optional.empty());
         }
         if (callout.kind() == Callout.Kind.WORD) {
             String word = Words.normal(callout, text);
-            return new Reading(side, callout, place, word, instrument, 0, Optional.empty(), Optional.empty());
+            return new Reading(
+                    side, callout, place, word, instrument, 0, Optional.empty(), Optional.empty(), Optional.empty());
         }
         Dimension dimension = callout.kind() == Callout.Kind.COUNT ? Dimension.COUNT : Dimension.LENGTH;
         Understood understood = ShopNotation.parse(text, dimension, Unit.usual(dimension, system));
@@ -82,12 +93,24 @@ public record Reading(
                 instrument,
                 instrument.halfLimit(),
                 Optional.of(understood),
+                Optional.empty(),
                 Optional.empty());
     }
 
     /** The same reading with the instrument's error as the shop knows it. */
     public Reading with(ToolBox tools) {
-        return new Reading(side, callout, place, text, instrument, tools.halfLimit(instrument), understood, thread);
+        return new Reading(
+                side, callout, place, text, instrument, tools.halfLimit(instrument), understood, thread, origin);
+    }
+
+    /** The same reading, its origin known. */
+    public Reading from(Origin known) {
+        return new Reading(side, callout, place, text, instrument, halfLimit, understood, thread, Optional.of(known));
+    }
+
+    /** What makes it this reading and no other: the same key is the same reading, written down again. */
+    public ReadingKey key() {
+        return new ReadingKey(side, callout, place, textWithUnit(), instrument, origin.map(Origin::taken));
     }
 
     /** The same reading taken as in the other system of units: what it says if the gauge stood in the wrong mode. */

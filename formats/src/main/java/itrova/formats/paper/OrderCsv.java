@@ -1,6 +1,7 @@
 package itrova.formats.paper;
 
 import itrova.core.order.OrderLine;
+import itrova.formats.SpreadsheetText;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
@@ -33,24 +34,19 @@ public final class OrderCsv {
             for (OrderLine line : paper.sheet().lines()) {
                 csv.printRecord(
                         line.kind().name().toLowerCase(Locale.ROOT),
-                        harmless(line.supplier()),
-                        harmless(line.item()),
+                        SpreadsheetText.toCell(line.supplier()),
+                        SpreadsheetText.toCell(line.item()),
                         line.quantity(),
                         price(line.unitCents()),
                         price(line.totalCents()),
                         paper.currency(),
                         line.leadDays(),
-                        harmless(line.remark()));
+                        SpreadsheetText.toCell(line.remark()));
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
         return out.toString();
-    }
-
-    /** A text that a spreadsheet would take for a formula is marked as text. */
-    private static String harmless(String text) {
-        return !text.isEmpty() && "=+-@\t\r".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
     }
 
     private static String price(long cents) {

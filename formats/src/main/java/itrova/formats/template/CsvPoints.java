@@ -10,6 +10,7 @@ final class CsvPoints {
 
     static List<Point> read(String text) {
         List<Point> points = new ArrayList<>();
+        Bounds bounds = new Bounds();
         int number = 0;
         for (String line : text.split("\\R")) {
             number++;
@@ -26,7 +27,7 @@ final class CsvPoints {
                         "Line " + number + ", “" + row + "”: write x and y, such as 12.5, 84.");
             }
             try {
-                points.add(new Point(Double.parseDouble(cells[0]), Double.parseDouble(cells[1])));
+                bounds.add(points, Bounds.near(Double.parseDouble(cells[0]), Double.parseDouble(cells[1])));
             } catch (NumberFormatException e) {
                 throw new IllegalArgumentException(
                         "Line " + number + ", “" + row + "”: that is not two numbers in mm.");

@@ -17,6 +17,7 @@ final class DxfLines {
 
     private final List<List<Point>> lines = new ArrayList<>();
     private final List<List<Point>> pieces = new ArrayList<>();
+    private final Bounds bounds = new Bounds();
     private double scale = 1;
 
     private DxfLines() {}
@@ -68,10 +69,12 @@ final class DxfLines {
         switch (pairs.get(at).value()) {
             case "LWPOLYLINE" -> lightPolyline(pairs, at);
             case "POLYLINE" -> polyline(pairs, at);
-            case "LINE" ->
+            case "LINE" -> {
+                bounds.piece();
                 pieces.add(new ArrayList<>(List.of(
                         point(number(pairs, at, 10), number(pairs, at, 20)),
                         point(number(pairs, at, 11), number(pairs, at, 21)))));
+            }
             case "ARC" -> arc(pairs, at);
             default -> {
                 // Other entities are no profile.
@@ -80,7 +83,7 @@ final class DxfLines {
     }
 
     private Point point(double x, double y) {
-        return new Point(x * scale, y * scale);
+        return Bounds.near(x * scale, y * scale);
     }
 
     private static double number(List<Pair> pairs, int at, int code) {
@@ -94,7 +97,11 @@ final class DxfLines {
 
     private static double parse(Pair pair) {
         try {
-            return Double.parseDouble(pair.value());
+            double number = Double.parseDouble(pair.value());
+            if (!Double.isFinite(number)) {
+                throw new NumberFormatException();
+            }
+            return number;
         } catch (NumberFormatException e) {
             throw new IllegalArgumentException("“" + pair.value() + "” under group code " + pair.code()
                     + " is not a number. Save the drawing again as ASCII DXF.");
@@ -106,7 +113,7 @@ final class DxfLines {
 
     private void lightPolyline(List<Pair> pairs, int at) {
         List<Vertex> vertices = new ArrayList<>();
-        double x = Double.NaN;
+        double x = 0;
         for (int i = at + 1; i < pairs.size() && pairs.get(i).code() != 0; i++) {
             Pair p = pairs.get(i);
             if (p.code() == 10) {
@@ -136,10 +143,11 @@ final class DxfLines {
     }
 
     private void add(List<Vertex> vertices, boolean closed) {
+        bounds.piece();
         List<Point> line = new ArrayList<>();
         for (int i = 0; i < vertices.size(); i++) {
             Vertex v = vertices.get(i);
-            line.add(v.at());
+            bounds.add(line, v.at());
             boolean last = i == vertices.size() - 1;
             if (Math.abs(v.bulge()) > 0 && !(last && !closed)) {
                 bulge(line, v, vertices.get((i + 1) % vertices.size()).at());
@@ -149,10 +157,14 @@ final class DxfLines {
     }
 
     /** Chords of an arc between two corners, both left out. */
-    private static void bulge(List<Point> line, Vertex from, Point to) {
-        double angle = 4 * Math.atan(from.bulge());
+    private void bulge(List<Point> line, Vertex from, Point to) {
         double chord = from.at().distance(to);
-        double radius = chord / (2 * Math.sin(Math.abs(angle) / 2));
+        double rise = Math.abs(from.bulge()) * chord / 2;
+        if (!(rise > ProfileReader.CHORD_ERROR)) {
+            return; // the arc is its chord, and one flat enough has no radius a number can hold
+        }
+        double angle = 4 * Math.atan(from.bulge());
+        double radius = Bounds.radius(chord / (2 * Math.sin(Math.abs(angle) / 2)));
         double dx = to.x() - from.at().x();
         double dy = to.r() - from.at().r();
         // The middle lies left of the chord for a bulge above 0 and an angle below half a turn.
@@ -160,6 +172,7 @@ final class DxfLines {
         Point middle = new Point(from.at().x() + dx / 2 - dy * h, from.at().r() + dy / 2 + dx * h);
         double start = Math.atan2(from.at().r() - middle.r(), from.at().x() - middle.x());
         int chords = ProfileReader.chords(radius, angle);
+        bounds.corners(chords);
         for (int i = 1; i < chords; i++) {
             double turn = start + angle * i / chords;
             line.add(new Point(middle.x() + radius * Math.cos(turn), middle.r() + radius * Math.sin(turn)));
@@ -168,11 +181,13 @@ final class DxfLines {
 
     private void arc(List<Pair> pairs, int at) {
         Point middle = point(number(pairs, at, 10), number(pairs, at, 20));
-        double radius = number(pairs, at, 40) * scale;
-        double from = Math.toRadians(number(pairs, at, 50));
-        double to = Math.toRadians(number(pairs, at, 51));
+        double radius = Bounds.radius(number(pairs, at, 40) * scale);
+        double from = Math.toRadians(number(pairs, at, 50) % 360);
+        double to = Math.toRadians(number(pairs, at, 51) % 360);
         double angle = to > from ? to - from : to - from + 2 * Math.PI;
         int chords = ProfileReader.chords(radius, angle);
+        bounds.piece();
+        bounds.corners(chords + 1);
         List<Point> piece = new ArrayList<>();
         for (int i = 0; i <= chords; i++) {
             double turn = from + angle * i / chords;

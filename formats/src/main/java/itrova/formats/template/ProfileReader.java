@@ -30,6 +30,7 @@ public final class ProfileReader {
      * @throws IllegalArgumentException naming what cannot be read and how to mend it
      */
     public static List<Point> read(Format format, String text) {
+        Bounds.text(text);
         List<List<Point>> lines =
                 switch (format) {
                     case DXF -> DxfLines.read(text);

@@ -3,6 +3,7 @@ package itrova.formats.template;
 import itrova.core.geometry.Point;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.FlatteningPathIterator;
+import java.awt.geom.IllegalPathStateException;
 import java.awt.geom.PathIterator;
 import java.io.StringReader;
 import java.util.ArrayList;
@@ -25,15 +26,35 @@ final class SvgLines {
     private static final Pattern LENGTH = Pattern.compile("([0-9.]+)\\s*(mm|cm|in|pt|px)?");
     private static final double PIXEL = 25.4 / 96;
 
-    private SvgLines() {}
+    /** Elements within elements: a drawing has a handful. */
+    private static final String DEEPEST = "64";
+    /** Millimetres a unit of the drawing may stand for. */
+    private static final double LEAST_SCALE = 1e-4;
+
+    private static final double MOST_SCALE = 1e4;
+
+    private final List<List<Point>> lines = new ArrayList<>();
+    private final Bounds bounds = new Bounds();
+    private final double scale;
+
+    private SvgLines(double scale) {
+        this.scale = scale;
+    }
 
     static List<List<Point>> read(String text) {
         Document document = parse(text);
         Element root = document.getDocumentElement();
-        double scale = scale(root);
-        List<List<Point>> lines = new ArrayList<>();
-        collect(root, new AffineTransform(), scale, lines);
-        return lines;
+        SvgLines svg = new SvgLines(checked(scale(root)));
+        svg.collect(root, new AffineTransform());
+        return svg.lines;
+    }
+
+    private static double checked(double scale) {
+        if (!(scale >= LEAST_SCALE && scale <= MOST_SCALE)) {
+            throw new IllegalArgumentException("By width and viewBox one unit of this SVG file is " + scale
+                    + " mm. Save it with a width in mm and a viewBox of the same size.");
+        }
+        return scale;
     }
 
     private static Document parse(String text) {
@@ -42,6 +63,7 @@ final class SvgLines {
             // Nothing outside the file is ever fetched.
             factory.setFeature(XMLConstants.FEATURE_SECURE_PROCESSING, true);
             factory.setFeature("http://apache.org/xml/features/disallow-doctype-decl", true);
+            factory.setAttribute("jdk.xml.maxElementDepth", DEEPEST);
             factory.setXIncludeAware(false);
             factory.setExpandEntityReferences(false);
             var builder = factory.newDocumentBuilder();
@@ -73,10 +95,15 @@ final class SvgLines {
         if (box.length != 4) {
             return unit;
         }
-        return Double.parseDouble(width.group(1)) * unit / Double.parseDouble(box[2]);
+        try {
+            return Double.parseDouble(width.group(1)) * unit / Double.parseDouble(box[2]);
+        } catch (NumberFormatException e) {
+            throw new IllegalArgumentException(
+                    "Width or viewBox of this SVG file is not a number. Save it with a width in mm.");
+        }
     }
 
-    private static void collect(Element element, AffineTransform outer, double scale, List<List<Point>> lines) {
+    private void collect(Element element, AffineTransform outer) {
         AffineTransform here = new AffineTransform(outer);
         try {
             if (!element.getAttribute("transform").isBlank()) {
@@ -84,18 +111,16 @@ final class SvgLines {
             }
             String data = data(element);
             if (!data.isBlank() && !element.getAttribute("class").equals("scale")) {
-                flatten(
-                        new FlatteningPathIterator(
-                                SvgPath.read(data).getPathIterator(here), ProfileReader.CHORD_ERROR / scale),
-                        scale,
-                        lines);
+                bounds.piece();
+                flatten(new FlatteningPathIterator(
+                        SvgPath.read(data).getPathIterator(here), ProfileReader.CHORD_ERROR / scale));
             }
-        } catch (ParseException e) {
+        } catch (ParseException | IllegalPathStateException e) {
             throw new IllegalArgumentException("A path of this SVG file cannot be read: " + e.getMessage());
         }
         for (Node n = element.getFirstChild(); n != null; n = n.getNextSibling()) {
             if (n instanceof Element child) {
-                collect(child, here, scale, lines);
+                collect(child, here);
             }
         }
     }
@@ -110,7 +135,7 @@ final class SvgLines {
         };
     }
 
-    private static void flatten(PathIterator path, double scale, List<List<Point>> lines) {
+    private void flatten(PathIterator path) {
         double[] c = new double[6];
         List<Point> line = new ArrayList<>();
         for (; !path.isDone(); path.next()) {
@@ -120,7 +145,7 @@ final class SvgLines {
                 line = new ArrayList<>();
             }
             if (kind != PathIterator.SEG_CLOSE) {
-                line.add(new Point(c[0] * scale, -c[1] * scale));
+                bounds.add(line, Bounds.near(c[0] * scale, -c[1] * scale));
             }
         }
         if (!line.isEmpty()) {

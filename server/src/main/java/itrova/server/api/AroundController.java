@@ -5,8 +5,11 @@ import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Surroundings;
 import itrova.core.vehicle.Wheel;
 import itrova.core.vehicle.WheelDetails.Spare;
+import itrova.formats.SurroundingsDocument;
 import itrova.server.api.AroundText.SideText;
 import itrova.server.api.SectionController.WheelChoice;
+import itrova.server.store.EventStore;
+import itrova.server.store.EventStore.Place;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
 import itrova.server.store.WheelStore;
@@ -32,9 +35,11 @@ class AroundController {
     private final Workbench bench;
     private final JobStore jobs;
     private final WheelStore wheels;
+    private final EventStore events;
     private final CurrentPerson me;
 
-    AroundController(Workbench bench, JobStore jobs, WheelStore wheels, CurrentPerson me) {
+    AroundController(Workbench bench, JobStore jobs, WheelStore wheels, EventStore events, CurrentPerson me) {
+        this.events = events;
         this.bench = bench;
         this.jobs = jobs;
         this.wheels = wheels;
@@ -143,11 +148,17 @@ class AroundController {
 
     @PutMapping
     AroundView change(@PathVariable long axleId, @Valid @RequestBody AroundChange body) {
-        AxleRow row = bench.axle(axleId);
+        AxleRow row = bench.lockedAxle(axleId);
         Map<Side, Surroundings> sides = new EnumMap<>(Side.class);
         put(sides, Side.LEFT, reader(row, Side.LEFT).read("left", body.left()));
         put(sides, Side.RIGHT, reader(row, Side.RIGHT).read("right", body.right()));
         jobs.changeAround(axleId, body.version(), sides);
+        events.add(
+                Place.axle(row.jobId(), axleId),
+                EventStore.Kind.AROUND_CHANGED,
+                row.name(),
+                Map.of("before", SurroundingsDocument.write(row.around()), "after", SurroundingsDocument.write(sides)),
+                me.get().id());
         return around(axleId);
     }
 

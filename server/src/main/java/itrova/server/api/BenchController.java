@@ -6,9 +6,11 @@ import itrova.core.quantity.ShopNotation;
 import itrova.core.quantity.Unit;
 import itrova.core.work.BenchPlan;
 import itrova.core.work.BenchStep;
+import itrova.formats.ReportSeal;
 import itrova.server.security.Person;
 import itrova.server.store.EventStore;
 import itrova.server.store.EventStore.EventRow;
+import itrova.server.store.EventStore.Place;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
 import itrova.server.store.NotFoundException;
@@ -71,9 +73,14 @@ class BenchController {
             String kit,
             boolean ordered,
             List<StepView> steps,
-            int done) {}
+            int done,
+            String seal,
+            @Nullable String newerEdition) {}
 
-    record TickRequest(@NotNull @Size(max = 60) String setValue, boolean confirmed) {}
+    record TickRequest(
+            @NotNull @Size(max = 60) String setValue,
+            boolean confirmed,
+            @NotNull @Size(max = 64) String seal) {}
 
     @GetMapping
     BenchView card(@PathVariable long axleId) {
@@ -94,7 +101,8 @@ class BenchController {
         boolean ordered = log.stream()
                 .anyMatch(e ->
                         e.kind() == EventStore.Kind.ORDER_PLACED && e.subject().equals(kit));
-        List<StepView> steps = BenchPlan.of(report, row.form().kind()).steps().stream()
+        BenchPlan plan = BenchPlan.of(report, row.form().kind());
+        List<StepView> steps = plan.steps().stream()
                 .map(s -> new StepView(
                         s.id(),
                         s.title(),
@@ -104,8 +112,32 @@ class BenchController {
                         s.torqueNm().isPresent() ? (Double) s.torqueNm().getAsDouble() : null,
                         done.containsKey(s.id()) ? view(done.get(s.id())) : null))
                 .toList();
-        return new BenchView(axleId, row.jobId(), jobs.job(row.jobId()).title(), row.name(), kit, ordered, steps, (int)
-                steps.stream().filter(s -> s.done() != null).count());
+        return new BenchView(
+                axleId,
+                row.jobId(),
+                jobs.job(row.jobId()).title(),
+                row.name(),
+                kit,
+                ordered,
+                steps,
+                (int) steps.stream().filter(s -> s.done() != null).count(),
+                seal(report, plan),
+                bench.newerEdition(row).orElse(null));
+    }
+
+    /** Names the card as it is: kit and steps with their torques, not what is ticked. */
+    private static String seal(KitReport report, BenchPlan plan) {
+        return ReportSeal.of(report.kit().code() + plan.steps());
+    }
+
+    private static boolean isTicked(List<EventRow> log, String kit, String stepId) {
+        boolean ticked = false;
+        for (EventRow e : log) {
+            if (e.subject().equals(stepId) && kit.equals(e.payload().get("kit"))) {
+                ticked = e.kind() == EventStore.Kind.STEP_TICKED;
+            }
+        }
+        return ticked;
     }
 
     private static DoneView view(EventRow e) {
@@ -119,9 +151,21 @@ class BenchController {
 
     @PostMapping("/{stepId}/tick")
     BenchView tick(@PathVariable long axleId, @PathVariable String stepId, @Valid @RequestBody TickRequest body) {
-        AxleRow row = bench.axle(axleId);
+        AxleRow row = bench.lockedAxle(axleId);
         KitReport report = bench.chosen(row);
         BenchStep step = step(report, row, stepId);
+        String now = seal(report, BenchPlan.of(report, row.form().kind()));
+        if (!now.equals(body.seal())) {
+            throw new SeenOtherException(
+                    "The card you saw has changed meanwhile: it is for kit "
+                            + report.kit().code() + " now. Nothing was ticked. Look at the step as it is now.",
+                    body.seal(),
+                    now);
+        }
+        if (isTicked(events.ofAxle(axleId), report.kit().code(), stepId)) {
+            throw new ConflictException("“" + step.title()
+                    + "” was ticked before. Nothing was changed; take the tick back first if it is to be done again.");
+        }
         Person person = me.get();
         Map<String, String> payload = new HashMap<>(Map.of(
                 "kit",
@@ -134,7 +178,7 @@ class BenchController {
             double set = torque(body, person, step.torqueNm().getAsDouble());
             payload.put("torqueNm", Double.toString(set));
         }
-        events.add(row.jobId(), axleId, EventStore.Kind.STEP_TICKED, stepId, payload, person.id());
+        events.add(Place.axle(row.jobId(), axleId), EventStore.Kind.STEP_TICKED, stepId, payload, person.id());
         return card(axleId);
     }
 
@@ -169,12 +213,14 @@ class BenchController {
 
     @DeleteMapping("/{stepId}/tick")
     BenchView untick(@PathVariable long axleId, @PathVariable String stepId) {
-        AxleRow row = bench.axle(axleId);
+        AxleRow row = bench.lockedAxle(axleId);
         KitReport report = bench.chosen(row);
         step(report, row, stepId);
+        if (!isTicked(events.ofAxle(axleId), report.kit().code(), stepId)) {
+            return card(axleId);
+        }
         events.add(
-                row.jobId(),
-                axleId,
+                Place.axle(row.jobId(), axleId),
                 EventStore.Kind.STEP_UNTICKED,
                 stepId,
                 Map.of("kit", report.kit().code()),

@@ -2,6 +2,7 @@ package itrova.server.api;
 
 import itrova.server.security.Person;
 import itrova.server.store.PeopleStore;
+import org.springframework.security.authentication.CredentialsExpiredException;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
@@ -20,6 +21,8 @@ class CurrentPerson {
         if (authentication == null) {
             throw new IllegalStateException("Nobody is signed in where somebody must be.");
         }
-        return people.get(authentication.getName());
+        return people.find(authentication.getName())
+                .filter(p -> !p.isRetired())
+                .orElseThrow(() -> new CredentialsExpiredException("This person works here no more."));
     }
 }

@@ -1,23 +1,20 @@
 package itrova.server.api;
 
-import itrova.core.measure.TakeNext;
-import itrova.core.order.OrderGate;
 import itrova.core.quantity.Dimension;
 import itrova.core.quantity.ShopNotation;
 import itrova.core.quantity.Unit;
 import itrova.core.quantity.UnitSystem;
-import itrova.core.record.AxleRecord;
 import itrova.core.record.VehicleKind;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.BracketShape;
 import itrova.core.vehicle.Papers;
-import itrova.core.vehicle.Side;
 import itrova.core.vehicle.VehicleSheet;
 import itrova.formats.JobDocument;
 import itrova.server.security.Person;
 import itrova.server.store.EventStore;
+import itrova.server.store.EventStore.Place;
 import itrova.server.store.JobArchive;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
@@ -30,6 +27,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -53,14 +51,14 @@ class JobsController {
     private final JobStore jobs;
     private final JobArchive archive;
     private final EventStore events;
-    private final Workbench bench;
+    private final ShopFloor floor;
     private final CurrentPerson me;
 
-    JobsController(JobStore jobs, JobArchive archive, EventStore events, Workbench bench, CurrentPerson me) {
+    JobsController(JobStore jobs, JobArchive archive, EventStore events, ShopFloor floor, CurrentPerson me) {
         this.jobs = jobs;
         this.archive = archive;
         this.events = events;
-        this.bench = bench;
+        this.floor = floor;
         this.me = me;
     }
 
@@ -97,6 +95,9 @@ class JobsController {
             String notes,
             List<AxleSummary> axles) {}
 
+    /** A page of the floor, and how many jobs there are in all. */
+    record FloorView(int total, List<JobView> jobs) {}
+
     record NewAxle(
             @NotBlank @Size(max = 60) String name,
             @NotNull AxleEndKind kind,
@@ -125,14 +126,21 @@ class JobsController {
             @Nullable LocalDate promised,
             @NotNull @Size(max = 2000) String notes) {}
 
+    /** A page of the floor: jobs whose title, vehicle or owner holds a text, promised first first. */
     @GetMapping
-    List<JobView> all() {
-        return jobs.jobs().stream().map(this::view).toList();
+    FloorView all(
+            @RequestParam(defaultValue = "") @Size(max = 120) String text,
+            @RequestParam(defaultValue = "0") int offset,
+            @RequestParam(defaultValue = "50") int limit) {
+        String wanted = text.strip();
+        return new FloorView(
+                jobs.count(wanted),
+                floor.of(jobs.jobs(wanted, Math.max(0, offset), Math.max(1, Math.min(Page.MOST_ROWS, limit)))));
     }
 
     @GetMapping("/{id}")
     JobView one(@PathVariable long id) {
-        return view(jobs.job(id));
+        return floor.of(List.of(jobs.job(id))).get(0);
     }
 
     @PostMapping
@@ -148,7 +156,7 @@ class JobsController {
                         body.vehicle(),
                         body.owner(),
                         body.mustBeReversible(),
-                        Optional.ofNullable(body.promised()),
+                        promised(body.promised()),
                         body.notes(),
                         VehicleSheet.EMPTY),
                 person.id());
@@ -169,7 +177,22 @@ class JobsController {
                             Map.of(),
                             Optional.empty()));
         }
+        events.add(
+                Place.job(id),
+                EventStore.Kind.JOB_ADDED,
+                body.title().strip(),
+                Map.of("axles", body.axles().stream().map(NewAxle::name).collect(Collectors.joining(", "))),
+                person.id());
         return one(id);
+    }
+
+    /** @throws BadInputException if the day is none a shop could promise */
+    private static Optional<LocalDate> promised(@Nullable LocalDate day) {
+        if (day != null && (day.getYear() < 2000 || day.getYear() > 2100)) {
+            throw BadInputException.of(
+                    "promised", day.toString(), "A promised day lies between 2000 and 2100. Write it like 2026-05-30.");
+        }
+        return Optional.ofNullable(day);
     }
 
     private static Optional<AxleLoad> load(NewAxle a, UnitSystem units) {
@@ -187,7 +210,9 @@ class JobsController {
 
     @PutMapping("/{id}")
     JobView change(@PathVariable long id, @Valid @RequestBody JobChange body) {
-        jobs.changeJob(new JobRow(
+        jobs.lockJob(id);
+        JobRow before = jobs.job(id);
+        JobRow after = new JobRow(
                 id,
                 body.version(),
                 body.title().strip(),
@@ -195,10 +220,29 @@ class JobsController {
                 body.vehicle(),
                 body.owner(),
                 body.mustBeReversible(),
-                Optional.ofNullable(body.promised()),
+                promised(body.promised()),
                 body.notes(),
-                jobs.job(id).sheet()));
+                before.sheet());
+        jobs.changeJob(after);
+        events.add(
+                Place.job(id),
+                EventStore.Kind.JOB_CHANGED,
+                after.title(),
+                Map.of("before", words(before), "after", words(after)),
+                me.get().id());
         return one(id);
+    }
+
+    private static String words(JobRow j) {
+        return String.join(
+                "; ",
+                j.title(),
+                j.vehicleKind().name(),
+                j.vehicle(),
+                j.owner(),
+                j.mustBeReversible() ? "must go back to drums" : "need not go back",
+                "promised " + j.promised().map(LocalDate::toString).orElse("no day"),
+                j.notes());
     }
 
     @GetMapping(value = "/{id}/document", produces = MediaType.APPLICATION_JSON_VALUE)
@@ -210,63 +254,9 @@ class JobsController {
 
     @PostMapping(value = "/import", consumes = MediaType.APPLICATION_JSON_VALUE)
     JobView take(@RequestParam(defaultValue = "job.json") String file, @RequestBody String text) {
-        return one(archive.add(JobDocument.read(file, text), me.get().id()));
-    }
-
-    private JobView view(JobRow row) {
-        return new JobView(
-                row.id(),
-                row.version(),
-                row.title(),
-                row.vehicleKind(),
-                row.vehicle(),
-                row.owner(),
-                row.mustBeReversible(),
-                row.promised().orElse(null),
-                row.notes(),
-                jobs.axles(row.id()).stream().map(this::summary).toList());
-    }
-
-    private AxleSummary summary(AxleRow row) {
-        AxleRecord record = bench.record(row);
-        int wanted = 0;
-        for (Side side : Side.values()) {
-            wanted += TakeNext.stillWanted(record.end(side));
-        }
-        boolean placed = events.ofAxle(row.id()).stream()
-                .anyMatch(e -> e.kind() == EventStore.Kind.ORDER_PLACED
-                        && row.chosenKit().equals(Optional.of(e.subject())));
-        Stage stage;
-        String heldBy = "";
-        String next;
-        if (row.chosenKit().isPresent()) {
-            stage = placed ? Stage.FIT : Stage.ORDER;
-            OrderGate gate = OrderGate.of(bench.report(row, row.chosenKit().get()));
-            heldBy = placed || gate.state() == OrderGate.State.OPEN
-                    ? ""
-                    : gate.holding().size() + " checks of kit "
-                            + row.chosenKit().get() + " are not proven to fit";
-            next = placed ? "Work on the bench card" : "Order";
-        } else if (wanted > 0) {
-            stage = Stage.MEASURE;
-            heldBy = wanted == 1 ? "1 reading wanted" : wanted + " readings wanted";
-            next = "Measure";
-        } else {
-            stage = Stage.CHOOSE;
-            boolean any = bench.provesAny(row);
-            heldBy = any ? "" : "no kit is proven to fit";
-            next = "Choose a kit";
-        }
-        return new AxleSummary(
-                row.id(),
-                row.name(),
-                row.form().kind(),
-                row.load().map(AxleLoad::kg).orElse(null),
-                row.load().map(AxleLoad::source).orElse(null),
-                row.wheelStays(),
-                row.chosenKit().orElse(null),
-                stage,
-                heldBy,
-                next);
+        long person = me.get().id();
+        long id = archive.add(JobDocument.read(file, text), person);
+        events.add(Place.job(id), EventStore.Kind.JOB_ADDED, jobs.job(id).title(), Map.of("imported", file), person);
+        return one(id);
     }
 }

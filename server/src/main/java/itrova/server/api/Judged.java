@@ -12,6 +12,8 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CancellationException;
+import java.util.function.BooleanSupplier;
 
 /**
  * The kits of one state of an axle, judged: all of them quickly and the best of them wholly before anything is shown, the rest as
@@ -49,16 +51,21 @@ final class Judged {
         }
     }
 
-    /** Judges all quickly and the best wholly. */
-    Judged(String stamp, Judging judging, List<Kit> kits) {
+    /**
+     * Judges all quickly and the best wholly.
+     *
+     * @param isOvertaken asked kit by kit: whether nobody wants this state any more
+     * @throws java.util.concurrent.CancellationException once nobody does
+     */
+    Judged(String stamp, Judging judging, List<Kit> kits, BooleanSupplier isOvertaken) {
         this.stamp = stamp;
         this.judging = judging;
-        List<Quick> quick = judging.quick(kits, Quick::of).stream()
+        List<Quick> quick = judging.quick(kits, report -> wanted(Quick.of(report), isOvertaken)).stream()
                 .sorted(Comparator.comparing(Quick::rank))
                 .toList();
         int now = Math.min(AT_ONCE, quick.size());
         best = quick.subList(0, now).parallelStream()
-                .map(q -> judging.whole(q.kit()))
+                .map(q -> wanted(judging.whole(q.kit()), isOvertaken))
                 .sorted(KitReport.BEST_FIRST)
                 .toList();
         List<Placed> all = new ArrayList<>(quick.size());
@@ -69,6 +76,13 @@ final class Judged {
         unfinished = left.size();
         placed = inOrder(all);
         rows = rows(placed);
+    }
+
+    private static <T> T wanted(T made, BooleanSupplier isOvertaken) {
+        if (isOvertaken.getAsBoolean()) {
+            throw new CancellationException("overtaken");
+        }
+        return made;
     }
 
     private static List<Placed> inOrder(List<Placed> all) {

@@ -3,13 +3,17 @@ package itrova.server.api;
 import itrova.core.kit.Kit;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.formats.KitDocument;
+import itrova.server.store.EditionStore;
 import itrova.server.store.KitStore;
+import itrova.server.store.NotFoundException;
+import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -21,9 +25,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/kits")
 class KitsController {
     private final KitStore kits;
+    private final EditionStore editions;
+    private final CurrentPerson me;
 
-    KitsController(KitStore kits) {
+    KitsController(KitStore kits, EditionStore editions, CurrentPerson me) {
         this.kits = kits;
+        this.editions = editions;
+        this.me = me;
     }
 
     /** Studs on a circle (mm). */
@@ -45,6 +53,9 @@ class KitsController {
             List<String> notes) {}
 
     record ImportView(int taken) {}
+
+    /** An edition of a kit: its document as it was, who made it so and when. */
+    record EditionView(int edition, String by, Instant at, String document) {}
 
     record KitsView(int total, List<KitView> kits) {}
 
@@ -84,6 +95,18 @@ class KitsController {
                 k.notes());
     }
 
+    /** All editions of a kit, newest first. */
+    @GetMapping("/{code}/editions")
+    List<EditionView> editions(@PathVariable String code) {
+        List<EditionView> all = editions.all(EditionStore.Shelf.KIT, code).stream()
+                .map(e -> new EditionView(e.version(), e.by(), e.at(), e.document()))
+                .toList();
+        if (all.isEmpty()) {
+            throw new NotFoundException("Kit " + code);
+        }
+        return all;
+    }
+
     @GetMapping(value = "/document", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<String> document() {
         return ResponseEntity.ok()
@@ -94,7 +117,7 @@ class KitsController {
     @PostMapping(value = "/import", consumes = MediaType.APPLICATION_JSON_VALUE)
     ImportView take(@RequestParam(defaultValue = "kits.json") String file, @RequestBody String text) {
         List<Kit> taken = KitDocument.read(file, text);
-        kits.save(taken);
+        kits.save(taken, me.get().id());
         return new ImportView(taken.size());
     }
 }

@@ -22,9 +22,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/limits")
 class LimitsController {
     private final LimitStore limits;
+    private final CurrentPerson me;
 
-    LimitsController(LimitStore limits) {
+    LimitsController(LimitStore limits, CurrentPerson me) {
         this.limits = limits;
+        this.me = me;
     }
 
     record LimitView(
@@ -67,7 +69,8 @@ class LimitsController {
             limits.save(
                     id,
                     body.value() == null ? OptionalDouble.empty() : OptionalDouble.of(body.value()),
-                    body.version());
+                    body.version(),
+                    me.get().id());
         } catch (IllegalArgumentException e) {
             throw BadInputException.of(id.title(), String.valueOf(body.value()), e.getMessage());
         }

@@ -11,6 +11,7 @@ import itrova.server.api.MatchRows.CellView;
 import itrova.server.api.MatchRows.RowView;
 import itrova.server.security.Person;
 import itrova.server.store.EventStore;
+import itrova.server.store.EventStore.Place;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
 import itrova.server.store.KitStore;
@@ -138,6 +139,9 @@ class MatchController {
             Verdict verdict,
             List<FindingViews.FindingView> findings) {}
 
+    /** The choice as it stands. */
+    record ChoiceView(int version, @Nullable String chosenKit) {}
+
     record ChoiceRequest(
             int version, @Nullable @Size(max = 40) String kit) {}
 
@@ -150,9 +154,7 @@ class MatchController {
             Sort sort,
             @Nullable CheckId by,
             int offset,
-            int limit) {
-        static final Wanted ALL = new Wanted("", null, null, false, Sort.BEST, null, 0, Page.MOST_ROWS);
-    }
+            int limit) {}
 
     @GetMapping("/match")
     MatchView match(
@@ -334,14 +336,29 @@ class MatchController {
         return kits.id(code).orElseThrow(() -> new NotFoundException("Kit " + code));
     }
 
+    /** Chooses a kit, or none. Whoever ordered or worked by another choice keeps that in the log. */
     @PutMapping("/choice")
     @Transactional
-    public MatchView choose(@PathVariable long axleId, @Valid @RequestBody ChoiceRequest body) {
-        AxleRow row = bench.axle(axleId);
+    public ChoiceView choose(@PathVariable long axleId, @Valid @RequestBody ChoiceRequest body) {
+        AxleRow row = bench.lockedAxle(axleId);
         Person person = me.get();
         Optional<String> code = Optional.ofNullable(body.kit());
-        jobs.choose(axleId, body.version(), code.map(this::kitId));
-        events.add(row.jobId(), axleId, EventStore.Kind.KIT_CHOSEN, code.orElse("none"), Map.of(), person.id());
-        return view(axleId, Wanted.ALL);
+        int edition = code.map(c -> kits.edition(c).orElseThrow(() -> new NotFoundException("Kit " + c)))
+                .orElse(0);
+        jobs.choose(axleId, body.version(), code.map(this::kitId), edition);
+        events.add(
+                Place.axle(row.jobId(), axleId),
+                EventStore.Kind.KIT_CHOSEN,
+                code.orElse("none"),
+                Map.of(
+                        "edition",
+                        String.valueOf(edition),
+                        "before",
+                        row.chosen()
+                                .map(c -> c.kit() + ", edition " + c.edition())
+                                .orElse("none")),
+                person.id());
+        AxleRow now = bench.axle(axleId);
+        return new ChoiceView(now.version(), now.chosenKit().orElse(null));
     }
 }

@@ -1,5 +1,8 @@
 package itrova.server.api;
 
+import com.github.benmanes.caffeine.cache.AsyncCache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.Weigher;
 import itrova.core.fit.Judging;
 import itrova.core.fit.ShopSettings;
 import itrova.core.vehicle.Side;
@@ -8,34 +11,57 @@ import itrova.server.store.JobStore.AxleRow;
 import itrova.server.store.KitStore;
 import itrova.server.store.ReadingStore;
 import jakarta.annotation.PreDestroy;
-import java.util.LinkedHashMap;
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 
 /**
- * The kits judged against the axles looked at last. They are worked out once for a state of the axle, the catalogue and the shop's
- * limits, so that narrowing and paging ten thousand kits costs nothing anew; what takes long goes on behind.
+ * The kits judged against the axles looked at last. A state of axle, catalogue and limits is worked out once, however many look at
+ * it at the same time: the others wait for the first. One that was overtaken by a newer reading is broken off. What takes long goes
+ * on behind.
  */
 @Component
 class MatchTable {
     private static final Logger LOG = LoggerFactory.getLogger(MatchTable.class);
-    private static final int AXLES_KEPT = 4;
+    /** Rows kept over all axles: eight axles with ten thousand kits each. */
+    private static final long ROWS_KEPT = 80_000;
+
+    private static final Duration LOOKED_AT = Duration.ofMinutes(30);
+    private static final Duration PATIENCE = Duration.ofSeconds(30);
+    private static final int AT_THE_SAME_TIME = 2;
+    private static final int MOST_OVERTAKEN = 5;
 
     private final Workbench bench;
     private final ReadingStore readings;
     private final KitStore kits;
-    private final Map<Long, Judged> kept = new LinkedHashMap<>(AXLES_KEPT, 0.75f, true);
-    private final ExecutorService behind = Executors.newSingleThreadExecutor(task -> {
-        Thread thread = new Thread(task, "judging");
-        thread.setDaemon(true);
-        thread.setPriority(Thread.MIN_PRIORITY);
-        return thread;
-    });
+    private final ExecutorService workers = Executors.newFixedThreadPool(AT_THE_SAME_TIME, threads("match", 5));
+    private final ExecutorService behind = Executors.newSingleThreadExecutor(threads("judging", Thread.MIN_PRIORITY));
+    private final AsyncCache<State, Judged> kept = Caffeine.newBuilder()
+            .maximumWeight(ROWS_KEPT)
+            .weigher((Weigher<State, Judged>)
+                    (state, judged) -> 1 + judged.rows().size())
+            .expireAfterAccess(LOOKED_AT)
+            .evictionListener((State state, Judged judged, com.github.benmanes.caffeine.cache.RemovalCause cause) -> {
+                if (judged != null) {
+                    judged.drop();
+                }
+            })
+            .executor(workers)
+            .buildAsync();
+    /** The newest state of each axle that somebody asked for. */
+    private final Map<Long, String> newest = new ConcurrentHashMap<>();
 
     MatchTable(Workbench bench, ReadingStore readings, KitStore kits) {
         this.bench = bench;
@@ -43,38 +69,89 @@ class MatchTable {
         this.kits = kits;
     }
 
+    /** An axle in one state of its record, the catalogue and the limits. */
+    private record State(long axleId, String stamp) {}
+
+    private static java.util.concurrent.ThreadFactory threads(String name, int priority) {
+        return task -> {
+            Thread thread = new Thread(task, name);
+            thread.setDaemon(true);
+            thread.setPriority(priority);
+            return thread;
+        };
+    }
+
     @PreDestroy
     void stop() {
-        synchronized (kept) {
-            kept.values().forEach(Judged::drop);
-        }
+        newest.clear();
+        kept.synchronous().asMap().values().forEach(Judged::drop);
+        workers.shutdownNow();
         behind.shutdownNow();
     }
 
-    /** Changes whenever a row could, but for kits going from not yet to wholly judged. */
+    /** Changes whenever a row could, but for kits going from not yet to wholly judged. The same at every instance. */
     String stamp(AxleRow row) {
         ShopSettings settings = bench.settings();
         return row.version() + "/" + readings.stamp(row.id()) + "/" + kits.stamp() + "/"
-                + settings.set().hashCode();
+                + new TreeMap<>(settings.set());
     }
 
     /** What the rows shown are to be held against; works nothing out. */
     StampView glance(AxleRow row) {
         String stamp = stamp(row);
-        Judged known = known(row.id());
-        return new StampView(stamp, known != null && known.stamp().equals(stamp) ? known.unfinished() : 0);
+        Judged known = kept.synchronous().asMap().get(new State(row.id(), stamp));
+        return new StampView(stamp, known == null ? 0 : known.unfinished());
     }
 
     /** The kits judged against the axle as it stands. */
-    Judged of(AxleRow row) {
-        String stamp = stamp(row);
-        Judged known = known(row.id());
-        if (known != null && known.stamp().equals(stamp)) {
-            return known;
+    Judged of(AxleRow asked) {
+        AxleRow row = asked;
+        for (int i = 0; i < MOST_OVERTAKEN; i++) {
+            State state = new State(row.id(), stamp(row));
+            breakOffOthers(state);
+            AxleRow judgedRow = row;
+            try {
+                return kept.get(
+                                state,
+                                (s, executor) -> CompletableFuture.supplyAsync(() -> judge(s, judgedRow), executor))
+                        .get(PATIENCE.toMillis(), TimeUnit.MILLISECONDS);
+            } catch (ExecutionException e) {
+                if (!(e.getCause() instanceof CancellationException)) {
+                    throw e.getCause() instanceof RuntimeException r ? r : new IllegalStateException(e.getCause());
+                }
+                row = bench.axle(row.id()); // somebody took a reading meanwhile: look at the axle as it is now
+            } catch (TimeoutException e) {
+                throw busy();
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                throw busy();
+            }
         }
+        throw busy();
+    }
+
+    private static TooManyException busy() {
+        return new TooManyException(
+                "The kits are being judged for others just now. Try again in a moment.", Duration.ofSeconds(3));
+    }
+
+    private void breakOffOthers(State state) {
+        newest.put(state.axleId(), state.stamp());
+        kept.asMap().forEach((other, future) -> {
+            if (other.axleId() == state.axleId() && !other.equals(state)) {
+                Judged done = future.isDone() ? kept.synchronous().asMap().get(other) : null;
+                if (done != null) {
+                    done.drop();
+                    kept.synchronous().invalidate(other);
+                }
+            }
+        });
+    }
+
+    private Judged judge(State state, AxleRow row) {
         Judging judging = Judging.of(bench.record(row).toCase(List.of(Side.values())), bench.settings());
-        Judged judged = new Judged(stamp, judging, kits.all());
-        keep(row.id(), judged);
+        Judged judged = new Judged(
+                state.stamp(), judging, kits.all(), () -> !state.stamp().equals(newest.get(state.axleId())));
         if (judged.unfinished() > 0) {
             behind.submit(() -> goOn(judged));
         }
@@ -86,25 +163,6 @@ class MatchTable {
             judged.goOn();
         } catch (RuntimeException e) {
             LOG.error("Judging broke off; the kits left stay “not proven”.", e);
-        }
-    }
-
-    private @org.jspecify.annotations.Nullable Judged known(long axleId) {
-        synchronized (kept) {
-            return kept.get(axleId);
-        }
-    }
-
-    private void keep(long axleId, Judged judged) {
-        synchronized (kept) {
-            Judged before = kept.put(axleId, judged);
-            if (before != null) {
-                before.drop();
-            }
-            if (kept.size() > AXLES_KEPT) {
-                Long oldest = kept.keySet().iterator().next();
-                kept.remove(oldest).drop();
-            }
         }
     }
 }

@@ -3,6 +3,7 @@ package itrova.server.api;
 import itrova.core.measure.Comparison;
 import itrova.core.measure.Consolidation;
 import itrova.core.measure.Instrument;
+import itrova.core.measure.Origin;
 import itrova.core.measure.OutOfRangeException;
 import itrova.core.measure.Reading;
 import itrova.core.measure.ReadingSpec;
@@ -12,6 +13,8 @@ import itrova.core.vehicle.Side;
 import itrova.formats.ReadingsCsv;
 import itrova.formats.paper.MeasuringSheetPdf;
 import itrova.server.security.Person;
+import itrova.server.store.EventStore;
+import itrova.server.store.EventStore.Place;
 import itrova.server.store.FamilyStore;
 import itrova.server.store.InstrumentStore;
 import itrova.server.store.JobArchive;
@@ -28,6 +31,7 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.UUID;
@@ -57,6 +61,8 @@ class MeasureController {
     private final PhotoStore photos;
     private final InstrumentStore instruments;
     private final FamilyStore families;
+    private final JobArchive archive;
+    private final EventStore events;
     private final CurrentPerson me;
 
     MeasureController(
@@ -66,7 +72,11 @@ class MeasureController {
             PhotoStore photos,
             InstrumentStore instruments,
             FamilyStore families,
+            JobArchive archive,
+            EventStore events,
             CurrentPerson me) {
+        this.archive = archive;
+        this.events = events;
         this.bench = bench;
         this.jobs = jobs;
         this.readings = readings;
@@ -115,7 +125,13 @@ class MeasureController {
 
     record CopyView(@Nullable String refused, int taken) {}
 
-    record ReadingsTaken(int taken) {}
+    /**
+     * What was taken of a table.
+     *
+     * @param taken readings that are new here
+     * @param known readings that were here before: the same place, text, tool, person and time
+     */
+    record ReadingsTaken(int taken, int known) {}
 
     @PostMapping("/understand")
     UnderstoodView understand(@Valid @RequestBody UnderstandRequest body) {
@@ -184,7 +200,7 @@ class MeasureController {
 
     @PostMapping("/axles/{axleId}/readings")
     AxleEndView take(@PathVariable long axleId, @Valid @RequestBody ReadingRequest body) {
-        AxleRow row = bench.axle(axleId);
+        AxleRow row = bench.lockedAxle(axleId); // two reading the same at once: the second sees the first
         Person person = me.get();
         UnitSystem units = units(body.units(), person);
         if (!ReadingSpec.handOrder(row.form()).contains(body.callout())) {
@@ -224,7 +240,8 @@ class MeasureController {
                         reading.text().strip(),
                         units,
                         body.instrument(),
-                        OptionalLong.empty()),
+                        OptionalLong.empty(),
+                        Optional.empty()),
                 person.id());
         return end(axleId);
     }
@@ -276,7 +293,7 @@ class MeasureController {
             @PathVariable long axleId,
             @PathVariable long readingId,
             @RequestParam @Pattern(regexp = UUID_PATTERN) String clientId) {
-        bench.axle(axleId);
+        bench.lockedAxle(axleId);
         readings.withdraw(axleId, readingId, clientId, me.get().id());
         return end(axleId);
     }
@@ -285,7 +302,7 @@ class MeasureController {
     @PostMapping("/axles/{axleId}/copies")
     @Transactional
     public CopyView copy(@PathVariable long axleId, @Valid @RequestBody CopyRequest body) {
-        AxleRow to = bench.axle(axleId);
+        AxleRow to = bench.lockedAxle(axleId);
         AxleRow from = bench.axle(body.fromAxle());
         if (from.jobId() != to.jobId() || from.id() == to.id() && body.fromSide() == body.toSide()) {
             throw BadInputException.of(
@@ -315,6 +332,20 @@ class MeasureController {
                 taken++;
             }
         }
+        if (taken > 0) {
+            events.add(
+                    Place.axle(to.jobId(), to.id()),
+                    EventStore.Kind.READINGS_COPIED,
+                    body.wheel() ? "wheel" : "axle end",
+                    Map.of(
+                            "from",
+                            from.name() + ", " + body.fromSide().word(),
+                            "to",
+                            to.name() + ", " + body.toSide().word(),
+                            "new",
+                            String.valueOf(taken)),
+                    me.get().id());
+        }
         return new CopyView(null, taken);
     }
 
@@ -328,7 +359,8 @@ class MeasureController {
                 r.text(),
                 r.unitSystem(),
                 r.instrument(),
-                OptionalLong.of(r.id()));
+                OptionalLong.of(r.id()),
+                r.reading().origin().map(o -> new Origin(o.by(), o.at(), true)));
     }
 
     @GetMapping(value = "/axles/{axleId}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -356,7 +388,7 @@ class MeasureController {
             @PathVariable long axleId,
             @RequestParam(defaultValue = "readings.csv") String file,
             @RequestBody String text) {
-        AxleRow row = bench.axle(axleId);
+        AxleRow row = bench.lockedAxle(axleId);
         List<Reading> taken = ReadingsCsv.read(file, text);
         List<Callout> wanted = ReadingSpec.handOrder(row.form());
         for (Reading r : taken) {
@@ -366,8 +398,14 @@ class MeasureController {
                         r.callout().name(),
                         r.callout().title() + " is not read on this kind of axle end. Nothing was imported.");
             }
-            readings.add(axleId, JobArchive.toNew(r), me.get().id());
         }
-        return new ReadingsTaken(taken.size());
+        int fresh = archive.takeNew(axleId, taken, me.get().id());
+        events.add(
+                Place.axle(row.jobId(), axleId),
+                EventStore.Kind.READINGS_IMPORTED,
+                file,
+                Map.of("rows", String.valueOf(taken.size()), "new", String.valueOf(fresh)),
+                me.get().id());
+        return new ReadingsTaken(fresh, taken.size() - fresh);
     }
 }

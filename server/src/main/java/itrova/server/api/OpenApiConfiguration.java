@@ -21,6 +21,11 @@ import org.springframework.context.annotation.Configuration;
 class OpenApiConfiguration {
     private static final List<Class<?>> HOLDERS = List.of(
             SessionController.class,
+            SessionsController.class,
+            PeopleController.class,
+            SetupController.class,
+            LogController.class,
+            HealthController.class,
             JobsController.class,
             AxleEndView.class,
             MeasureController.class,

@@ -7,29 +7,27 @@ import itrova.core.fit.Verdict;
 import itrova.core.order.OrderGate;
 import itrova.core.order.OrderLine;
 import itrova.core.order.OrderSheet;
+import itrova.formats.ReportSeal;
 import itrova.formats.paper.OrderCsv;
 import itrova.formats.paper.OrderPaper;
 import itrova.formats.paper.OrderPdf;
 import itrova.server.security.Person;
 import itrova.server.store.EventStore;
 import itrova.server.store.EventStore.EventRow;
+import itrova.server.store.EventStore.Place;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
+import itrova.server.store.ShopStore;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -45,15 +43,16 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/axles/{axleId}")
 class OrderController {
-    private static final String SHOP = "Quillfield Restorations, Ambleford";
     private static final String CURRENCY = "EUR";
 
     private final Workbench bench;
     private final JobStore jobs;
     private final EventStore events;
+    private final ShopStore shop;
     private final CurrentPerson me;
 
-    OrderController(Workbench bench, JobStore jobs, EventStore events, CurrentPerson me) {
+    OrderController(Workbench bench, JobStore jobs, EventStore events, ShopStore shop, CurrentPerson me) {
+        this.shop = shop;
         this.bench = bench;
         this.jobs = jobs;
         this.events = events;
@@ -92,15 +91,22 @@ class OrderController {
             int leadDays,
             String currency,
             List<String> notChecked,
-            @Nullable String reversibleWarning) {}
+            @Nullable String reversibleWarning,
+            @Nullable String newerEdition,
+            String seal) {}
+
+    /** What somebody means who has seen a sheet: that sheet and no other. */
+    record PlacementRequest(@NotNull @Size(max = 64) String seal) {}
 
     record SignatureRequest(
-            @NotNull @NotBlank @Size(min = 10, max = 500) String reason) {}
+            @NotNull @NotBlank @Size(min = 10, max = 500) String reason,
+            @NotNull @Size(max = 64) String seal) {}
 
     /** All about the order of one axle. */
     private record State(
             AxleRow row,
             KitReport report,
+            String seal,
             OrderGate gate,
             OrderSheet sheet,
             Optional<EventRow> signature,
@@ -115,14 +121,20 @@ class OrderController {
         AxleRow row = bench.axle(axleId);
         KitReport report = bench.chosen(row);
         OrderGate gate = OrderGate.of(report);
-        String held = fingerprint(report, gate);
+        String seal = ReportSeal.of(report);
         List<EventRow> log = events.ofAxle(axleId);
         Optional<EventRow> signature = gate.state() == OrderGate.State.HELD
                 ? last(log, EventStore.Kind.ORDER_SIGNED, report)
-                        .filter(e -> held.equals(e.payload().get("covers")))
+                        .filter(e -> seal.equals(e.payload().get("covers")))
                 : Optional.empty();
         return new State(
-                row, report, gate, OrderSheet.of(report), signature, last(log, EventStore.Kind.ORDER_PLACED, report));
+                row,
+                report,
+                seal,
+                gate,
+                OrderSheet.of(report),
+                signature,
+                last(log, EventStore.Kind.ORDER_PLACED, report));
     }
 
     private static Optional<EventRow> last(List<EventRow> log, EventStore.Kind kind, KitReport report) {
@@ -131,21 +143,19 @@ class OrderController {
                 .reduce((first, second) -> second);
     }
 
-    /** What a signature covers: this kit and exactly these open findings with these margins. */
-    private static String fingerprint(KitReport report, OrderGate gate) {
-        String text = report.kit()
-                + gate.holding().stream()
-                        .map(f -> f.check() + "/" + f.side() + "/"
-                                + f.margin()
-                                        .map(m -> m.value() + "±" + m.expanded())
-                                        .orElse("none"))
-                        .collect(Collectors.joining(";"));
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
+    /** The order as it stands, if it is the one seen; else both are told. */
+    private State seen(long axleId, String seal) {
+        State s = state(axleId);
+        if (!s.seal().equals(seal)) {
+            throw new SeenOtherException(
+                    "What you saw has changed meanwhile: now it is kit "
+                            + s.report().kit().code() + ", "
+                            + s.report().verdict().word()
+                            + ". Nothing was done. Look at the sheet as it is now, then decide again.",
+                    seal,
+                    s.seal());
         }
+        return s;
     }
 
     @GetMapping("/order")
@@ -186,7 +196,9 @@ class OrderController {
                 NotChecked.on(bench.ends(s.row())),
                 job.mustBeReversible() && !reversible(s)
                         ? "The owner wants to be able to go back to drums; this kit or its work cannot be undone."
-                        : null);
+                        : null,
+                bench.newerEdition(s.row()).orElse(null),
+                s.seal());
     }
 
     private static boolean reversible(State s) {
@@ -213,7 +225,8 @@ class OrderController {
 
     @PostMapping("/order/signature")
     OrderView sign(@PathVariable long axleId, @Valid @RequestBody SignatureRequest body) {
-        State s = state(axleId);
+        bench.lockedAxle(axleId);
+        State s = seen(axleId, body.seal());
         if (s.gate().state() == OrderGate.State.SHUT) {
             throw new ConflictException(gateText(s));
         }
@@ -221,36 +234,41 @@ class OrderController {
             throw new ConflictException("Every check is proven; nothing has to be signed for.");
         }
         Person person = me.get();
-        events.add(
-                s.row().jobId(),
-                axleId,
+        events.addOnce(
+                Place.axle(s.row().jobId(), axleId),
                 EventStore.Kind.ORDER_SIGNED,
                 s.report().kit().code(),
-                Map.of("reason", body.reason().strip(), "covers", fingerprint(s.report(), s.gate())),
-                person.id());
+                Map.of("reason", body.reason().strip(), "covers", s.seal()),
+                person.id(),
+                "signed " + axleId + " " + s.seal() + " " + person.id());
         return order(axleId);
     }
 
     @PostMapping("/order/placement")
-    OrderView place(@PathVariable long axleId) {
-        State s = state(axleId);
+    OrderView place(@PathVariable long axleId, @Valid @RequestBody PlacementRequest body) {
+        bench.lockedAxle(axleId);
+        State s = seen(axleId, body.seal());
         if (!s.mayOrder()) {
             throw new ConflictException(gateText(s));
         }
         if (s.placed().isEmpty()) {
-            events.add(
-                    s.row().jobId(),
-                    axleId,
+            events.addOnce(
+                    Place.axle(s.row().jobId(), axleId),
                     EventStore.Kind.ORDER_PLACED,
                     s.report().kit().code(),
                     Map.of(
+                            "edition",
+                            String.valueOf(s.row().chosen().orElseThrow().edition()),
+                            "covers",
+                            s.seal(),
                             "totalCents",
                             Long.toString(s.sheet().totalCents()),
                             "verdict",
                             s.report().verdict().word(),
                             "csv",
                             OrderCsv.write(paper(s))),
-                    me.get().id());
+                    me.get().id(),
+                    "placed " + axleId + " " + s.seal());
         }
         return order(axleId);
     }
@@ -283,7 +301,7 @@ class OrderController {
                         + e.payload().getOrDefault("reason", ""))
                 .orElse("");
         return new OrderPaper(
-                SHOP,
+                shop.name().orElse(""),
                 jobs.job(s.row().jobId()).title(),
                 s.row().name(),
                 s.report().verdict().word(),

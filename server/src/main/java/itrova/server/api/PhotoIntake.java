@@ -11,6 +11,7 @@ import java.util.Iterator;
 import java.util.Set;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
@@ -22,7 +23,10 @@ import javax.imageio.stream.ImageInputStream;
  */
 final class PhotoIntake {
     private static final Set<String> FORMATS = Set.of("jpeg", "png");
-    private static final long MOST_PIXELS = 60_000_000;
+    private static final long MOST_PIXELS = 50_000_000;
+    /** No more pixels than this are ever held in memory: larger photos are read coarser. */
+    private static final long MOST_HELD = 6_000_000;
+
     private static final int LONGEST_SIDE = 1600;
     private static final float QUALITY = 0.85f;
 
@@ -49,14 +53,19 @@ final class PhotoIntake {
                     throw BadInputException.of(
                             "photo",
                             pixels + " pixels",
-                            "The photo has more than 60 million pixels. Take it with a lower resolution.");
+                            "The photo has more than 50 million pixels. Take it with a lower resolution.");
                 }
-                return drawnAnew(reader.read(0));
+                ImageReadParam how = reader.getDefaultReadParam();
+                int step = (int) Math.ceil(Math.sqrt(pixels / (double) MOST_HELD));
+                how.setSourceSubsampling(step, step, 0, 0);
+                return drawnAnew(reader.read(0, how));
             } finally {
                 reader.dispose();
             }
-        } catch (IOException | IndexOutOfBoundsException | IllegalArgumentException e) {
-            throw notAPicture();
+        } catch (BadInputException e) {
+            throw e;
+        } catch (IOException | RuntimeException e) {
+            throw notAPicture(); // a broken file may break its reader in any way
         }
     }
 

@@ -2,7 +2,6 @@ package itrova.server.api;
 
 import itrova.server.store.PhotoStore;
 import jakarta.validation.constraints.Pattern;
-import java.time.Duration;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -20,9 +19,11 @@ import org.springframework.web.bind.annotation.RestController;
 class PhotosController {
     private final PhotoStore photos;
     private final MeasureController measure;
+    private final Workbench bench;
     private final CurrentPerson me;
 
-    PhotosController(PhotoStore photos, MeasureController measure, CurrentPerson me) {
+    PhotosController(PhotoStore photos, MeasureController measure, Workbench bench, CurrentPerson me) {
+        this.bench = bench;
         this.photos = photos;
         this.measure = measure;
         this.me = me;
@@ -37,6 +38,7 @@ class PhotosController {
             @RequestParam @Pattern(regexp = MeasureController.UUID_PATTERN) String clientId,
             @RequestBody byte[] bytes) {
         PhotoIntake.Photo photo = PhotoIntake.take(bytes);
+        bench.lockedAxle(axleId);
         photos.add(
                 axleId,
                 readingId,
@@ -54,8 +56,8 @@ class PhotosController {
                 .contentType(MediaType.IMAGE_JPEG)
                 .header("Content-Disposition", "inline; filename=\"photo-" + photoId + ".jpg\"")
                 .header("Content-Security-Policy", "default-src 'none'; sandbox")
-                .cacheControl(
-                        CacheControl.maxAge(Duration.ofDays(30)).cachePrivate().immutable())
+                .eTag("\"" + photoId + "\"") // a photo never changes; who may see it is asked each time
+                .cacheControl(CacheControl.noCache().cachePrivate())
                 .body(photos.bytes(axleId, photoId));
     }
 }

@@ -1,17 +1,24 @@
 package itrova.server.api;
 
 import itrova.formats.DocumentException;
+import itrova.server.security.FaultFilter;
 import itrova.server.store.NotFoundException;
 import itrova.server.store.StaleVersionException;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.TransientDataAccessException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.jdbc.CannotGetJdbcConnectionException;
+import org.springframework.security.authentication.AuthenticationServiceException;
+import org.springframework.security.authentication.CredentialsExpiredException;
 import org.springframework.security.core.AuthenticationException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -70,8 +77,51 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ProblemDetail onSeenOther(SeenOtherException e) {
+        ProblemDetail problem = detail(HttpStatus.CONFLICT, "Changed meanwhile", e.getMessage());
+        problem.setProperty("seen", e.seen());
+        problem.setProperty("now", e.now());
+        return problem;
+    }
+
+    /** The data base is away or busy: said as such, and when to try again. */
+    @ExceptionHandler({
+        DataAccessResourceFailureException.class,
+        TransientDataAccessException.class,
+        CannotGetJdbcConnectionException.class,
+        TransactionException.class
+    })
+    ResponseEntity<ProblemDetail> onDataBase(Exception e) {
+        return unavailable();
+    }
+
+    private static ResponseEntity<ProblemDetail> unavailable() {
+        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+                .header(HttpHeaders.RETRY_AFTER, FaultFilter.RETRY_AFTER_SECONDS)
+                .body(detail(HttpStatus.SERVICE_UNAVAILABLE, "Not now", FaultFilter.UNAVAILABLE));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> onTooMany(TooManyException e) {
+        return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
+                .header(HttpHeaders.RETRY_AFTER, String.valueOf(e.howLong().toSeconds() + 1))
+                .body(detail(HttpStatus.TOO_MANY_REQUESTS, "Too many tries", e.getMessage()));
+    }
+
+    /** A sign-in that could not be looked at is no wrong password. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> onSignInBroken(AuthenticationServiceException e) {
+        return unavailable();
+    }
+
+    @ExceptionHandler
     ProblemDetail onSignIn(AuthenticationException e) {
         return detail(HttpStatus.UNAUTHORIZED, "Not signed in", "Name and password do not belong together. Try again.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail onRetired(CredentialsExpiredException e) {
+        return detail(HttpStatus.UNAUTHORIZED, "Not signed in", "You are not signed in any more. Ask the lead.");
     }
 
     @Override

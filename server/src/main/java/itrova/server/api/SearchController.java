@@ -20,6 +20,7 @@ import itrova.server.store.WheelStore;
 import jakarta.annotation.PreDestroy;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.time.Duration;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -44,11 +45,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/axles/{axleId}/search")
 class SearchController {
     private static final int MOST_KEPT = 20;
-    private static final int MOST_SEARCHES = 16;
+    private static final int MOST_SEARCHES = 24;
+    private static final int MOST_OF_ONE_PERSON = 3;
 
     private final Workbench bench;
     private final KitStore kits;
     private final WheelStore wheels;
+    private final CurrentPerson me;
     private final ExecutorService runner = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "search");
         thread.setDaemon(true);
@@ -56,7 +59,8 @@ class SearchController {
     });
     private final Map<String, Running> searches = new LinkedHashMap<>();
 
-    SearchController(Workbench bench, KitStore kits, WheelStore wheels) {
+    SearchController(Workbench bench, KitStore kits, WheelStore wheels, CurrentPerson me) {
+        this.me = me;
         this.bench = bench;
         this.kits = kits;
         this.wheels = wheels;
@@ -70,13 +74,19 @@ class SearchController {
 
     private static final class Running {
         private final long axleId;
+        private final long personId;
         private final AtomicBoolean cancelled = new AtomicBoolean();
         private volatile int done;
         private volatile @Nullable ResultView result;
         private volatile @Nullable String failure;
 
-        Running(long axleId) {
+        Running(long axleId, long personId) {
             this.axleId = axleId;
+            this.personId = personId;
+        }
+
+        boolean isOver() {
+            return result != null || failure != null || cancelled.get();
         }
     }
 
@@ -149,15 +159,9 @@ class SearchController {
         Weights weights = weights(body);
         List<Wheel> other = body.otherWheels() ? wheels.all() : List.of();
         List<Kit> all = kits.all();
-        Running running = new Running(axleId);
+        Running running = new Running(axleId, me.get().id());
         String id = UUID.randomUUID().toString();
-        synchronized (searches) {
-            searches.put(id, running);
-            if (searches.size() > MOST_SEARCHES) {
-                String oldest = searches.keySet().iterator().next();
-                searches.remove(oldest).cancelled.set(true);
-            }
-        }
+        admit(id, running);
         Set<WorkKind> forbidden = body.forbidden().isEmpty() ? EnumSet.noneOf(WorkKind.class) : body.forbidden();
         runner.submit(() -> {
             try {
@@ -178,6 +182,30 @@ class SearchController {
             }
         });
         return view(id, running);
+    }
+
+    /** A person's own oldest search gives way to a new one; nobody's gives way to another person's while it runs. */
+    private void admit(String id, Running running) {
+        synchronized (searches) {
+            List<String> own = searches.entrySet().stream()
+                    .filter(e -> e.getValue().personId == running.personId)
+                    .map(Map.Entry::getKey)
+                    .toList();
+            if (own.size() >= MOST_OF_ONE_PERSON) {
+                searches.remove(own.get(0)).cancelled.set(true);
+            }
+            if (searches.size() >= MOST_SEARCHES) {
+                String over = searches.entrySet().stream()
+                        .filter(e -> e.getValue().isOver())
+                        .map(Map.Entry::getKey)
+                        .findFirst()
+                        .orElseThrow(() -> new TooManyException(
+                                "Too many searches are under way. Wait until one is done, then start yours.",
+                                Duration.ofSeconds(10)));
+                searches.remove(over);
+            }
+            searches.put(id, running);
+        }
     }
 
     private static Weights weights(SearchRequest body) {

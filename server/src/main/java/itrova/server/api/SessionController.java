@@ -3,7 +3,12 @@ package itrova.server.api;
 import itrova.core.quantity.UnitSystem;
 import itrova.server.security.Person;
 import itrova.server.security.Role;
+import itrova.server.store.EventStore;
+import itrova.server.store.EventStore.Place;
 import itrova.server.store.PeopleStore;
+import itrova.server.store.SessionStore;
+import itrova.server.store.ShopStore;
+import itrova.server.store.SignInGuard;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
@@ -11,15 +16,21 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Duration;
+import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.security.authentication.AnonymousAuthenticationToken;
 import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.BadCredentialsException;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -28,23 +39,42 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Signing in and out. */
+/** Signing in and out, the own password and units. */
 @RestController
 @RequestMapping("/api/session")
 class SessionController {
     private final AuthenticationManager manager;
     private final SecurityContextRepository contexts;
     private final PeopleStore people;
+    private final ShopStore shop;
+    private final SessionStore sessions;
+    private final SignInGuard guard;
+    private final EventStore events;
+    private final CurrentPerson me;
+    private final PasswordEncoder encoder;
     private final boolean demo;
+    private final CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
 
     SessionController(
             AuthenticationManager manager,
             SecurityContextRepository contexts,
             PeopleStore people,
+            ShopStore shop,
+            SessionStore sessions,
+            SignInGuard guard,
+            EventStore events,
+            CurrentPerson me,
+            PasswordEncoder encoder,
             @Value("${itrova.demo}") boolean demo) {
         this.manager = manager;
         this.contexts = contexts;
         this.people = people;
+        this.shop = shop;
+        this.sessions = sessions;
+        this.guard = guard;
+        this.events = events;
+        this.me = me;
+        this.encoder = encoder;
         this.demo = demo;
     }
 
@@ -54,9 +84,15 @@ class SessionController {
 
     record UnitsRequest(@NotNull UnitSystem units) {}
 
-    /** Who is signed in; without a login nobody is. */
+    record PasswordRequest(
+            @NotBlank @Size(max = 200) String old,
+            @NotBlank @Size(max = 200) String fresh) {}
+
+    /** Who is signed in; without a login nobody is. Fresh: nobody is known here yet. */
     record SessionView(
             boolean demo,
+            boolean fresh,
+            String shop,
             @Nullable String login,
             @Nullable String name,
             @Nullable Role role,
@@ -66,20 +102,38 @@ class SessionController {
     SessionView session() {
         Authentication now = SecurityContextHolder.getContext().getAuthentication();
         if (now == null || now instanceof AnonymousAuthenticationToken) {
-            return new SessionView(demo, null, null, null, null);
+            return nobody();
         }
-        return view(people.get(now.getName()));
+        return people.find(now.getName())
+                .filter(p -> !p.isRetired())
+                .map(this::view)
+                .orElseGet(this::nobody);
+    }
+
+    private SessionView nobody() {
+        return new SessionView(demo, people.isEmpty(), shop.name().orElse(""), null, null, null, null);
     }
 
     private SessionView view(Person p) {
-        return new SessionView(demo, p.login(), p.name(), p.role(), p.unitSystem());
+        return new SessionView(demo, false, shop.name().orElse(""), p.login(), p.name(), p.role(), p.unitSystem());
     }
 
     @PostMapping
     SessionView signIn(
             @Valid @RequestBody SignInRequest body, HttpServletRequest request, HttpServletResponse response) {
-        Authentication signedIn = manager.authenticate(
-                UsernamePasswordAuthenticationToken.unauthenticated(body.login(), body.password()));
+        String login = PeopleStore.toLogin(body.login());
+        guard.mustWait(login, request.getRemoteAddr()).ifPresent(wait -> {
+            throw tooMany(wait);
+        });
+        Authentication signedIn;
+        try {
+            signedIn =
+                    manager.authenticate(UsernamePasswordAuthenticationToken.unauthenticated(login, body.password()));
+        } catch (BadCredentialsException e) {
+            events.add(Place.SHOP, EventStore.Kind.SIGN_IN_REFUSED, login, Map.of(), null);
+            throw e;
+        }
+        guard.forget(login);
         HttpSession old = request.getSession(false);
         if (old != null) {
             old.invalidate(); // a session from before the sign-in is not carried over
@@ -88,25 +142,57 @@ class SessionController {
         context.setAuthentication(signedIn);
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
-        return view(people.get(body.login()));
+        tokens.saveToken(tokens.generateToken(request), request, response); // nor is the token of a stranger's page
+        Person person = people.get(login);
+        events.add(Place.SHOP, EventStore.Kind.SIGNED_IN, login, Map.of(), person.id());
+        return view(person);
+    }
+
+    private static TooManyException tooMany(Duration wait) {
+        long minutes = wait.toMinutes() + 1;
+        return new TooManyException(
+                "There were too many tries to sign in. Wait " + minutes + (minutes == 1 ? " minute" : " minutes")
+                        + ", then try again.",
+                wait);
     }
 
     @DeleteMapping
     void signOut(HttpServletRequest request) {
         HttpSession session = request.getSession(false);
+        Authentication who = SecurityContextHolder.getContext().getAuthentication();
         if (session != null) {
             session.invalidate();
+        }
+        if (who != null && !(who instanceof AnonymousAuthenticationToken)) {
+            people.find(who.getName())
+                    .ifPresent(p -> events.add(Place.SHOP, EventStore.Kind.SIGNED_OUT, p.login(), Map.of(), p.id()));
         }
         SecurityContextHolder.clearContext();
     }
 
     @PutMapping("/units")
     SessionView setUnits(@Valid @RequestBody UnitsRequest body) {
-        Authentication now = SecurityContextHolder.getContext().getAuthentication();
-        if (now == null) {
-            throw new IllegalStateException("Nobody is signed in where somebody must be.");
+        people.setUnits(me.get().id(), body.units());
+        return view(me.get());
+    }
+
+    /** Changes the own password; everybody signed in under it elsewhere has to sign in again. */
+    @PutMapping("/password")
+    SessionView setPassword(@Valid @RequestBody PasswordRequest body, HttpServletRequest request) {
+        Person person = me.get();
+        guard.mustWait(person.login(), request.getRemoteAddr()).ifPresent(wait -> {
+            throw tooMany(wait);
+        });
+        String hash = people.findSignIn(person.login()).orElseThrow().passwordHash();
+        if (!encoder.matches(body.old(), hash)) {
+            throw BadInputException.of("old", "", "That is not your present password. Nothing was changed.");
         }
-        people.setUnits(people.get(now.getName()).id(), body.units());
-        return view(people.get(now.getName()));
+        guard.forget(person.login());
+        Passwords.check("fresh", body.fresh(), person.login());
+        people.setPassword(person.id(), encoder.encode(body.fresh()));
+        HttpSession here = request.getSession(false);
+        sessions.endAll(person.login(), here == null ? Optional.empty() : sessions.keyOf(here.getId()));
+        events.add(Place.SHOP, EventStore.Kind.PASSWORD_CHANGED, person.login(), Map.of(), person.id());
+        return view(person);
     }
 }

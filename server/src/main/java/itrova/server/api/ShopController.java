@@ -99,7 +99,10 @@ class ShopController {
                                 Unit.usual(Dimension.LENGTH, me.get().unitSystem()))
                         .si());
             }
-            instruments.save(new ToolBox.Entry(id, half, Optional.ofNullable(body.due())), body.version());
+            instruments.save(
+                    new ToolBox.Entry(id, half, Optional.ofNullable(body.due())),
+                    body.version(),
+                    me.get().id());
         } catch (IllegalArgumentException e) {
             throw BadInputException.of("halfLimit", body.halfLimit(), e.getMessage());
         }

@@ -2,6 +2,8 @@ package itrova.server.api;
 
 import itrova.core.geometry.Outline;
 import itrova.core.geometry.Point;
+import itrova.core.kit.Caliper;
+import itrova.core.kit.CaliperShape;
 import itrova.core.kit.Kit;
 import itrova.core.quantity.Dimension;
 import itrova.core.quantity.ShopNotation;
@@ -34,6 +36,9 @@ import org.springframework.web.bind.annotation.RestController;
 class TemplateController {
     /** A profile taken off a part by hand is taken to be off by no more than this unless said otherwise (mm). */
     private static final String USUAL_TOLERANCE = "0.5 mm";
+
+    /** A profile less true than this says nothing (mm). */
+    private static final double MOST_TOLERANCE = 5;
 
     private final Workbench bench;
     private final KitStore kits;
@@ -111,17 +116,15 @@ class TemplateController {
                             Unit.usual(Dimension.LENGTH, me.get().unitSystem()))
                     .si();
             List<Point> points = ProfileReader.read(format, text);
-            Outline outline = new Outline(points);
-            if (outline.minR() < 0 || outline.maxR() > 600 || outline.maxX() - outline.minX() > 400) {
-                throw new IllegalArgumentException(String.format(
-                        Locale.ROOT,
-                        "The profile runs from x %.0f to %.0f mm and y %.0f to %.0f mm, which is no caliper. Draw it with the origin where the disc's mid-plane crosses the wheel axis, x outboard, y away from the axis, and check its unit.",
-                        outline.minX(),
-                        outline.maxX(),
-                        outline.minR(),
-                        outline.maxR()));
+            if (!(half >= 0 && half <= MOST_TOLERANCE)) {
+                throw new IllegalArgumentException("The tolerance of an outline is 0 to " + MOST_TOLERANCE + " mm.");
             }
-            kits.save(List.of(kit.withCaliper(kit.caliper().withOutline(outline, half))));
+            Outline outline = new Outline(points);
+            Caliper caliper = kit.caliper().withOutline(outline, half);
+            CaliperShape.fault(caliper, kit.disc()).ifPresent(fault -> {
+                throw new IllegalArgumentException(fault);
+            });
+            kits.save(List.of(kit.withCaliper(caliper)), me.get().id());
             return new OutlineTaken(points.size(), outline.minX(), outline.maxX(), outline.minR(), outline.maxR());
         } catch (IllegalArgumentException e) {
             throw BadInputException.of("file", format.name(), e.getMessage());

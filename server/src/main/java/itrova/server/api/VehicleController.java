@@ -13,6 +13,9 @@ import itrova.core.vehicle.Papers;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Surroundings;
 import itrova.core.vehicle.VehicleSheet;
+import itrova.formats.SheetDocument;
+import itrova.server.store.EventStore;
+import itrova.server.store.EventStore.Place;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
 import itrova.server.store.JobStore.JobRow;
@@ -40,9 +43,11 @@ import org.springframework.web.bind.annotation.RestController;
 class VehicleController {
     private final JobStore jobs;
     private final Workbench bench;
+    private final EventStore events;
     private final CurrentPerson me;
 
-    VehicleController(JobStore jobs, Workbench bench, CurrentPerson me) {
+    VehicleController(JobStore jobs, Workbench bench, EventStore events, CurrentPerson me) {
+        this.events = events;
         this.jobs = jobs;
         this.bench = bench;
         this.me = me;
@@ -136,6 +141,7 @@ class VehicleController {
 
     @PutMapping("/jobs/{id}/vehicle")
     VehicleView change(@PathVariable long id, @Valid @RequestBody SheetChange body) {
+        jobs.lockJob(id);
         JobRow job = jobs.job(id);
         jobs.changeJob(new JobRow(
                 id,
@@ -148,31 +154,66 @@ class VehicleController {
                 job.promised(),
                 job.notes(),
                 body.sheet()));
+        events.add(
+                Place.job(id),
+                EventStore.Kind.JOB_CHANGED,
+                job.title(),
+                Map.of("before", SheetDocument.write(job.sheet()), "after", SheetDocument.write(body.sheet())),
+                me.get().id());
         return vehicle(id);
     }
 
     @PutMapping("/axles/{axleId}/form")
     VehicleView changeAxle(@PathVariable long axleId, @Valid @RequestBody AxleChange body) {
-        AxleRow row = jobs.axle(axleId);
-        jobs.changeAxle(row(axleId, row.jobId(), body, row.around(), row.chosenKit()));
+        AxleRow row = bench.lockedAxle(axleId);
+        AxleRow changed = row(axleId, row.jobId(), body, row.around(), row.chosen());
+        jobs.changeAxle(changed);
+        events.add(
+                Place.axle(row.jobId(), axleId),
+                EventStore.Kind.AXLE_CHANGED,
+                row.name(),
+                Map.of("before", words(row), "after", words(changed)),
+                me.get().id());
         return vehicle(row.jobId());
     }
 
     @PostMapping("/jobs/{id}/axles")
     @Transactional
     public VehicleView addAxle(@PathVariable long id, @Valid @RequestBody AxleChange body) {
-        jobs.job(id);
+        jobs.lockJob(id);
         int ordinal = jobs.axles(id).size();
         if (ordinal >= JobsController.MOST_AXLES) {
             throw BadInputException.of(
                     "axles", String.valueOf(ordinal + 1), "A job has at most " + JobsController.MOST_AXLES + " axles.");
         }
-        jobs.addAxle(id, ordinal, row(0, id, body, Map.of(), Optional.empty()));
+        AxleRow added = row(0, id, body, Map.of(), Optional.empty());
+        long axleId = jobs.addAxle(id, ordinal, added);
+        events.add(
+                Place.axle(id, axleId),
+                EventStore.Kind.AXLE_ADDED,
+                added.name(),
+                Map.of("after", words(added)),
+                me.get().id());
         return vehicle(id);
     }
 
+    /** What is logged of an axle: all that is set here. */
+    private static String words(AxleRow row) {
+        return String.join(
+                "; ",
+                row.name(),
+                row.form().toString(),
+                row.papers().toString(),
+                row.load().map(l -> l.kg() + " kg, " + l.source()).orElse("load not known"),
+                row.wheelStays() ? "wheel stays" : "wheel may change");
+    }
+
     private AxleRow row(
-            long axleId, long jobId, AxleChange body, Map<Side, Surroundings> around, Optional<String> chosenKit) {
+            long axleId,
+            long jobId,
+            AxleChange body,
+            Map<Side, Surroundings> around,
+            Optional<JobStore.Chosen> chosen) {
         return new AxleRow(
                 axleId,
                 jobId,
@@ -183,7 +224,7 @@ class VehicleController {
                 load(body),
                 body.wheelStays(),
                 around,
-                chosenKit);
+                chosen);
     }
 
     private static Optional<String> said(String text) {

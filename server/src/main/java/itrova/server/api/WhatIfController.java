@@ -12,6 +12,7 @@ import itrova.core.quantity.UnitSystem;
 import itrova.core.record.AxleRecord;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
+import itrova.server.store.EventStore;
 import itrova.server.store.JobStore.AxleRow;
 import itrova.server.store.KitStore;
 import itrova.server.store.NotFoundException;
@@ -24,6 +25,7 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -45,11 +47,19 @@ class WhatIfController {
     private final KitStore kits;
     private final WheelStore wheels;
     private final WhatIfStore kept;
+    private final EventStore events;
     private final CurrentPerson me;
     private final ObjectMapper json;
 
     WhatIfController(
-            Workbench bench, KitStore kits, WheelStore wheels, WhatIfStore kept, CurrentPerson me, ObjectMapper json) {
+            Workbench bench,
+            KitStore kits,
+            WheelStore wheels,
+            WhatIfStore kept,
+            EventStore events,
+            CurrentPerson me,
+            ObjectMapper json) {
+        this.events = events;
         this.bench = bench;
         this.kits = kits;
         this.wheels = wheels;
@@ -160,12 +170,23 @@ class WhatIfController {
                 body.title().strip(),
                 json.writeValueAsString(body.changes()),
                 me.get().id());
+        log(axleId, EventStore.Kind.WHAT_IF_KEPT, body.title().strip());
         return kept(axleId);
     }
 
     @DeleteMapping("/kept/{id}")
     List<KeptView> drop(@PathVariable long axleId, @PathVariable long id) {
         kept.drop(axleId, id);
+        log(axleId, EventStore.Kind.WHAT_IF_DROPPED, String.valueOf(id));
         return kept(axleId);
+    }
+
+    private void log(long axleId, EventStore.Kind kind, String subject) {
+        events.add(
+                EventStore.Place.axle(bench.axle(axleId).jobId(), axleId),
+                kind,
+                subject,
+                Map.of(),
+                me.get().id());
     }
 }

@@ -7,11 +7,14 @@ import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
 import itrova.formats.template.ProfileReader;
 import itrova.formats.template.WheelStations;
+import itrova.server.store.EventStore;
+import itrova.server.store.EventStore.Place;
 import itrova.server.store.JobArchive;
-import itrova.server.store.ReadingStore;
+import itrova.server.store.JobStore.AxleRow;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import org.springframework.http.MediaType;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -26,12 +29,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/axles/{axleId}/wheel-profile")
 class WheelProfileController {
     private final Workbench bench;
-    private final ReadingStore readings;
+    private final JobArchive archive;
+    private final EventStore events;
     private final CurrentPerson me;
 
-    WheelProfileController(Workbench bench, ReadingStore readings, CurrentPerson me) {
+    WheelProfileController(Workbench bench, JobArchive archive, EventStore events, CurrentPerson me) {
         this.bench = bench;
-        this.readings = readings;
+        this.archive = archive;
+        this.events = events;
         this.me = me;
     }
 
@@ -45,7 +50,7 @@ class WheelProfileController {
             @RequestParam Side side,
             @RequestParam ProfileReader.Format format,
             @RequestBody String text) {
-        bench.axle(axleId);
+        AxleRow row = bench.lockedAxle(axleId);
         try {
             WheelStations wheel = WheelStations.of(ProfileReader.read(format, text));
             List<Reading> all = new ArrayList<>();
@@ -53,7 +58,13 @@ class WheelProfileController {
             wheel.barrel().forEach(s -> all.add(reading(side, Callout.WHEEL_BARREL, mm(s[0]), s[1])));
             wheel.spokes().forEach(s -> all.add(reading(side, Callout.WHEEL_SPOKE, mm(s[0]), s[1])));
             long person = me.get().id();
-            all.forEach(r -> readings.add(axleId, JobArchive.toNew(r), person));
+            int taken = archive.takeNew(axleId, all, person);
+            events.add(
+                    Place.axle(row.jobId(), axleId),
+                    EventStore.Kind.READINGS_IMPORTED,
+                    "wheel profile",
+                    Map.of("side", side.word(), "rows", String.valueOf(all.size()), "new", String.valueOf(taken)),
+                    person);
             return new ProfileTaken(
                     wheel.backspacing(), wheel.barrel().size(), wheel.spokes().size());
         } catch (IllegalArgumentException e) {

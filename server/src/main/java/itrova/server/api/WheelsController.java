@@ -21,9 +21,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/wheels")
 class WheelsController {
     private final WheelStore wheels;
+    private final CurrentPerson me;
 
-    WheelsController(WheelStore wheels) {
+    WheelsController(WheelStore wheels, CurrentPerson me) {
         this.wheels = wheels;
+        this.me = me;
     }
 
     record WheelView(
@@ -80,7 +82,7 @@ class WheelsController {
     @PostMapping(value = "/import", consumes = MediaType.APPLICATION_JSON_VALUE)
     WheelsTaken take(@RequestParam(defaultValue = "wheels.json") String file, @RequestBody String text) {
         List<Wheel> taken = WheelDocument.read(file, text);
-        wheels.save(taken);
+        wheels.save(taken, me.get().id());
         return new WheelsTaken(taken.size());
     }
 }

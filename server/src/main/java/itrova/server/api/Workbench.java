@@ -1,7 +1,6 @@
 package itrova.server.api;
 
 import itrova.core.fit.FitEngine;
-import itrova.core.fit.Judging;
 import itrova.core.fit.KitReport;
 import itrova.core.fit.ShopSettings;
 import itrova.core.kit.Kit;
@@ -16,6 +15,7 @@ import itrova.server.store.LimitStore;
 import itrova.server.store.NotFoundException;
 import itrova.server.store.ReadingStore.ReadingRow;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 
 /** Brings stored readings and kits before the core. Verdicts are worked out anew each time, never stored as truth. */
@@ -42,6 +42,12 @@ class Workbench {
         return jobs.axle(axleId);
     }
 
+    /** The axle, kept from other writes until this one is done. */
+    AxleRow lockedAxle(long axleId) {
+        jobs.lockAxle(axleId);
+        return jobs.axle(axleId);
+    }
+
     AxleRecord record(AxleRow row) {
         return archive.record(row);
     }
@@ -55,12 +61,6 @@ class Workbench {
         return record(row).toCase(List.of(Side.values())).ends();
     }
 
-    /** Whether any kit of the catalogue is proven on an axle. */
-    boolean provesAny(AxleRow row) {
-        return Judging.of(record(row).toCase(List.of(Side.values())), settings())
-                .provesAny(kits.all());
-    }
-
     KitReport report(AxleRow row, String code) {
         return FitEngine.report(record(row).toCase(List.of(Side.values())), kit(code), settings());
     }
@@ -69,12 +69,22 @@ class Workbench {
         return kits.find(code).orElseThrow(() -> new NotFoundException("Kit " + code));
     }
 
-    /** The report of the kit chosen for an axle. */
+    /** The report of the kit chosen for an axle, in the edition it was chosen in. */
     KitReport chosen(AxleRow row) {
-        return report(
-                row,
-                row.chosenKit()
-                        .orElseThrow(() -> new ConflictException("No kit is chosen for the " + row.name()
-                                + " yet. Choose one in the match table first.")));
+        JobStore.Chosen chosen = row.chosen()
+                .orElseThrow(() -> new ConflictException(
+                        "No kit is chosen for the " + row.name() + " yet. Choose one in the match table first."));
+        Kit kit = kits.find(chosen.kit(), chosen.edition())
+                .orElseThrow(() -> new NotFoundException("Kit " + chosen.kit() + ", edition " + chosen.edition()));
+        return FitEngine.report(record(row).toCase(List.of(Side.values())), kit, settings());
+    }
+
+    /** What to say where the catalogue has a newer edition of the chosen kit. */
+    Optional<String> newerEdition(AxleRow row) {
+        return row.chosen().flatMap(chosen -> kits.edition(chosen.kit())
+                .filter(now -> now != chosen.edition())
+                .map(now -> "Kit " + chosen.kit() + " was changed in the catalogue (edition " + now
+                        + "); this job stays with edition " + chosen.edition()
+                        + ", which it was judged with. To take the new one, choose the kit again in the match table."));
     }
 }

@@ -8,7 +8,8 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
+import java.io.UncheckedIOException;
+import org.springframework.http.HttpStatus;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Refuses request bodies over a bound, also when their length is not declared. */
@@ -17,6 +18,8 @@ public final class BodyLimitFilter extends OncePerRequestFilter {
     public static final long LARGEST_IMPORT = 16L * 1024 * 1024;
     /** Largest photo (bytes). */
     public static final long LARGEST_PHOTO = 8L * 1024 * 1024;
+    /** Largest drawing of a profile (bytes). */
+    public static final long LARGEST_DRAWING = 4L * 1024 * 1024;
     /** Largest other body (bytes). */
     public static final long LARGEST_OTHER = 64L * 1024;
 
@@ -30,7 +33,10 @@ public final class BodyLimitFilter extends OncePerRequestFilter {
         }
         try {
             chain.doFilter(new Limited(request, most), response);
-        } catch (TooLarge e) {
+        } catch (TooLarge | UncheckedIOException e) {
+            if (e instanceof UncheckedIOException u && !(u.getCause() instanceof TooLarge)) {
+                throw u;
+            }
             refuse(response, most);
         }
     }
@@ -39,15 +45,19 @@ public final class BodyLimitFilter extends OncePerRequestFilter {
         if (path.endsWith("/import")) {
             return LARGEST_IMPORT;
         }
+        if (path.endsWith("/outline") || path.endsWith("/wheel-profile")) {
+            return LARGEST_DRAWING;
+        }
         return path.endsWith("/photos") ? LARGEST_PHOTO : LARGEST_OTHER;
     }
 
     private static void refuse(HttpServletResponse response, long most) throws IOException {
-        response.setStatus(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
-        response.setContentType("application/problem+json");
-        String body = "{\"type\":\"about:blank\",\"title\":\"Too large\",\"status\":413,\"detail\":\"More than "
-                + most / 1024 + " kB were sent. Send less: split a file into parts, take a photo with fewer pixels.\"}";
-        response.getOutputStream().write(body.getBytes(StandardCharsets.UTF_8));
+        ProblemWriter.write(
+                response,
+                HttpStatus.CONTENT_TOO_LARGE,
+                "Too large",
+                "More than " + most / 1024
+                        + " kB were sent. Send less: split a file into parts, take a photo with fewer pixels.");
     }
 
     /** Thrown when a body of undeclared length grows over its bound. */

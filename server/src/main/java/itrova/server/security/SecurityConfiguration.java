@@ -1,10 +1,17 @@
 package itrova.server.security;
 
 import itrova.server.store.PeopleStore;
+import itrova.server.store.WriteOnceStore;
+import jakarta.servlet.Filter;
+import java.util.Arrays;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.AuthenticationManager;
@@ -19,57 +26,99 @@ import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
-import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.support.TransactionTemplate;
 
-/** Who may call what. */
+/** Who may call what, and through which filters. */
 @Configuration
 class SecurityConfiguration {
     private static final String CONTENT_POLICY =
             "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; "
                     + "font-src 'self'; connect-src 'self'; frame-ancestors 'none'; base-uri 'self'; form-action 'self'";
 
-    /** What is asked with a body but changes nothing. */
-    private static final String[] LOOKING = {"/api/understand", "/api/axles/*/what-if", "/api/axles/*/search"};
+    /** The catalogue, the tables and limits verdicts rest on, and the people are the lead's to change. */
+    private static final String[] LEADS = {
+        "/api/kits/**",
+        "/api/wheels/**",
+        "/api/families/**",
+        "/api/instruments/**",
+        "/api/limits/**",
+        "/api/people/**",
+        "/api/axles/*/order/signature"
+    };
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http, SecurityContextRepository contexts) {
+    @Order(1)
+    SecurityFilterChain api(
+            HttpSecurity http,
+            SecurityContextRepository contexts,
+            @Value("${itrova.describe-only:false}") boolean open) {
         String lead = Role.LEAD.name();
         String mechanic = Role.MECHANIC.name();
-        return http.csrf(CsrfConfigurer::spa)
+        return http.securityMatcher("/api/**")
+                .csrf(CsrfConfigurer::spa)
                 .formLogin(AbstractHttpConfigurer::disable)
                 .httpBasic(AbstractHttpConfigurer::disable)
                 .logout(AbstractHttpConfigurer::disable)
                 .requestCache(AbstractHttpConfigurer::disable)
                 .securityContext(c -> c.securityContextRepository(contexts))
-                .exceptionHandling(e -> e.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+                .exceptionHandling(
+                        e -> e.authenticationEntryPoint(
+                                        (request, response, fault) -> ProblemWriter.write(
+                                                response,
+                                                HttpStatus.UNAUTHORIZED,
+                                                "Not signed in",
+                                                "You are not signed in any more. Sign in again; nothing typed is lost until you leave this page."))
+                                .accessDeniedHandler(
+                                        (request, response, fault) -> ProblemWriter.write(
+                                                response,
+                                                HttpStatus.FORBIDDEN,
+                                                "Not allowed",
+                                                "Your role may not do this, or the page is older than your sign-in. Load the page anew, or ask the lead.")))
                 .headers(h -> h.contentSecurityPolicy(c -> c.policyDirectives(CONTENT_POLICY)))
-                .authorizeHttpRequests(a -> a.requestMatchers("/api/session", "/api/openapi")
-                        .permitAll()
-                        .requestMatchers(HttpMethod.PUT, "/api/session/**")
-                        .authenticated()
-                        .requestMatchers(HttpMethod.POST, LOOKING)
-                        .authenticated()
-                        .requestMatchers(HttpMethod.DELETE, "/api/axles/*/search/*")
-                        .authenticated()
-                        .requestMatchers("/api/axles/*/liked/*")
-                        .authenticated()
-                        .requestMatchers(HttpMethod.GET, "/api/**")
-                        .authenticated()
-                        .requestMatchers(
-                                HttpMethod.POST,
-                                "/api/axles/*/order/signature",
-                                "/api/kits/import",
-                                "/api/wheels/import",
-                                "/api/families/import")
-                        .hasRole(lead)
-                        .requestMatchers(HttpMethod.PUT, "/api/instruments/**", "/api/limits/**")
-                        .hasRole(lead)
-                        .requestMatchers("/api/**")
-                        .hasAnyRole(lead, mechanic)
-                        .anyRequest()
-                        .permitAll())
+                .authorizeHttpRequests(a -> {
+                    if (open) {
+                        a.requestMatchers("/api/openapi").permitAll();
+                    }
+                    a.requestMatchers("/api/session", "/api/health", "/api/setup")
+                            .permitAll()
+                            .requestMatchers("/api/session/**", "/api/sessions/**")
+                            .authenticated()
+                            .requestMatchers(HttpMethod.POST, Looking.POSTS)
+                            .authenticated()
+                            .requestMatchers(HttpMethod.DELETE, "/api/axles/*/search/*")
+                            .authenticated()
+                            .requestMatchers("/api/axles/*/liked/*")
+                            .authenticated()
+                            .requestMatchers("/api/people/**", "/api/log/**")
+                            .hasRole(lead)
+                            .requestMatchers(HttpMethod.GET, "/api/**")
+                            .authenticated()
+                            .requestMatchers(LEADS)
+                            .hasRole(lead)
+                            .anyRequest()
+                            .hasAnyRole(lead, mechanic);
+                })
+                .build();
+    }
+
+    /** Pages and their parts are the same for everybody: no session is looked up for them. */
+    @Bean
+    @Order(2)
+    SecurityFilterChain pages(HttpSecurity http) {
+        return http.csrf(AbstractHttpConfigurer::disable)
+                .formLogin(AbstractHttpConfigurer::disable)
+                .httpBasic(AbstractHttpConfigurer::disable)
+                .logout(AbstractHttpConfigurer::disable)
+                .requestCache(AbstractHttpConfigurer::disable)
+                .securityContext(AbstractHttpConfigurer::disable)
+                .sessionManagement(AbstractHttpConfigurer::disable)
+                .headers(h -> h.contentSecurityPolicy(c -> c.policyDirectives(CONTENT_POLICY))
+                        .cacheControl(c -> c.disable()))
+                .authorizeHttpRequests(a -> a.anyRequest().permitAll())
                 .build();
     }
 
@@ -100,11 +149,41 @@ class SecurityConfiguration {
         return new ProviderManager(provider);
     }
 
+    // --- filters, from the outermost in ---
+
+    @Bean
+    FilterRegistrationBean<DoorFilter> door(@Value("${itrova.hosts}") String hosts) {
+        Set<String> names = Arrays.stream(hosts.split(","))
+                .map(String::strip)
+                .filter(h -> !h.isEmpty())
+                .collect(Collectors.toSet());
+        return registered(new DoorFilter(names), Ordered.HIGHEST_PRECEDENCE, "/*");
+    }
+
+    @Bean
+    FilterRegistrationBean<FaultFilter> faults() {
+        return registered(new FaultFilter(), Ordered.HIGHEST_PRECEDENCE + 1, "/*");
+    }
+
     @Bean
     FilterRegistrationBean<BodyLimitFilter> bodyLimit() {
-        FilterRegistrationBean<BodyLimitFilter> registration = new FilterRegistrationBean<>(new BodyLimitFilter());
-        registration.setOrder(Ordered.HIGHEST_PRECEDENCE);
-        registration.addUrlPatterns("/api/*");
+        return registered(new BodyLimitFilter(), Ordered.HIGHEST_PRECEDENCE + 2, "/api/*");
+    }
+
+    /** Innermost: who may not write is turned away before a write begins. */
+    @Bean
+    FilterRegistrationBean<WriteOnceFilter> writeOnce(
+            WriteOnceStore store, PeopleStore people, PlatformTransactionManager manager) {
+        TransactionTemplate transaction = new TransactionTemplate(manager);
+        // what another write has committed meanwhile is to be seen once its lock is had
+        transaction.setIsolationLevel(TransactionDefinition.ISOLATION_READ_COMMITTED);
+        return registered(new WriteOnceFilter(store, people, transaction), Ordered.LOWEST_PRECEDENCE - 10, "/api/*");
+    }
+
+    private static <F extends Filter> FilterRegistrationBean<F> registered(F filter, int order, String pattern) {
+        FilterRegistrationBean<F> registration = new FilterRegistrationBean<>(filter);
+        registration.setOrder(order);
+        registration.addUrlPatterns(pattern);
         return registration;
     }
 }

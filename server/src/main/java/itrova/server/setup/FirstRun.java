@@ -7,72 +7,76 @@ import itrova.server.security.Role;
 import itrova.server.store.JobArchive;
 import itrova.server.store.KitStore;
 import itrova.server.store.PeopleStore;
+import itrova.server.store.ShopStore;
 import itrova.server.store.WheelStore;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
 
-/** Fills an empty data base before anybody is answered: with the demo shop when asked for, else with a first lead. */
+/**
+ * Fills an empty data base with the demo shop, when asked for, before anybody is answered. It is filled wholly or not at all, and by
+ * one of several instances that start at once: the shop's one row is taken first.
+ */
 @Component
-@org.springframework.boot.autoconfigure.condition.ConditionalOnProperty(
-        name = "itrova.describe-only",
-        havingValue = "false",
-        matchIfMissing = true)
+@ConditionalOnProperty(name = "itrova.describe-only", havingValue = "false", matchIfMissing = true)
 class FirstRun implements SmartInitializingSingleton {
-    private static final Logger LOG = LoggerFactory.getLogger(FirstRun.class);
     /** The demo's passwords are public; they exist only in a demo data base on this machine. */
     private static final String DEMO_PASSWORD = "ambleford";
 
+    private static final String DEMO_SHOP = "Quillfield Restorations, Ambleford";
+
     private final PeopleStore people;
+    private final ShopStore shop;
     private final KitStore kits;
     private final WheelStore wheels;
     private final JobArchive archive;
     private final PasswordEncoder encoder;
+    private final TransactionTemplate transaction;
     private final boolean demo;
-    private final String firstLeadPassword;
 
     FirstRun(
             PeopleStore people,
+            ShopStore shop,
             KitStore kits,
             WheelStore wheels,
             JobArchive archive,
             PasswordEncoder encoder,
-            @Value("${itrova.demo}") boolean demo,
-            @Value("${itrova.first-lead-password}") String firstLeadPassword) {
+            TransactionTemplate transaction,
+            @Value("${itrova.demo}") boolean demo) {
         this.people = people;
+        this.shop = shop;
         this.kits = kits;
         this.wheels = wheels;
         this.archive = archive;
         this.encoder = encoder;
+        this.transaction = transaction;
         this.demo = demo;
-        this.firstLeadPassword = firstLeadPassword;
     }
 
     @Override
     public void afterSingletonsInstantiated() {
-        if (!people.isEmpty()) {
-            return;
-        }
         if (demo) {
-            fillDemo();
-        } else if (firstLeadPassword.isBlank()) {
-            LOG.warn("Nobody can sign in yet: set ITROVA_FIRST_LEAD_PASSWORD and start again.");
-        } else {
-            people.add("lead", "Shop lead", Role.LEAD, encoder.encode(firstLeadPassword), UnitSystem.METRIC);
+            transaction.executeWithoutResult(status -> {
+                if (shop.open(DEMO_SHOP) && people.isEmpty()) {
+                    fill();
+                }
+            });
+        } else if (shop.name().isEmpty() && !people.isEmpty()) {
+            shop.open("Workshop"); // data of an edition that knew no shop's name
         }
     }
 
-    private void fillDemo() {
+    private void fill() {
         String hash = encoder.encode(DEMO_PASSWORD);
         people.add("wilma", "Wilma Quillfield", Role.LEAD, hash, UnitSystem.METRIC);
         people.add("tam", "Tam Orrin", Role.MECHANIC, hash, UnitSystem.METRIC);
         people.add("jory", "Jory Pell", Role.VIEWER, hash, UnitSystem.INCH);
-        kits.save(DemoData.kits());
-        wheels.save(DemoData.wheels());
         long lead = people.get("wilma").id();
+        kits.save(DemoData.kits(), lead);
+        wheels.save(DemoData.wheels(), lead);
         for (Job job : DemoData.jobs()) {
             archive.add(job, lead);
         }

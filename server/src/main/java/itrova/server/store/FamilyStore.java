@@ -5,7 +5,9 @@ import itrova.core.identity.Family;
 import itrova.formats.FamiliesDocument;
 import java.sql.Timestamp;
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -21,9 +23,11 @@ public class FamilyStore {
             rs.getString("source"));
 
     private final JdbcClient jdbc;
+    private final EditionStore editions;
 
-    FamilyStore(JdbcClient jdbc) {
+    FamilyStore(JdbcClient jdbc, EditionStore editions) {
         this.jdbc = jdbc;
+        this.editions = editions;
     }
 
     /** The shop's own families. */
@@ -41,11 +45,17 @@ public class FamilyStore {
     /** Adds families, or replaces those of the same table and name; all or nothing. */
     @Transactional
     public void save(List<Family> families, long personId) {
+        Map<String, Family> before = new HashMap<>();
+        own().forEach(f -> before.put(code(f), f));
         for (Family f : families) {
+            Family old = before.get(code(f));
+            if (f.equals(old)) {
+                continue;
+            }
             jdbc.sql("""
                     INSERT INTO family (table_kind, name, figures, source, added_by, added_at)
                     VALUES (:kind, :name, :figures, :source, :person, :now)
-                    ON DUPLICATE KEY UPDATE figures = VALUES(figures), source = VALUES(source),
+                    ON DUPLICATE KEY UPDATE version = version + 1, figures = VALUES(figures), source = VALUES(source),
                       added_by = VALUES(added_by), added_at = VALUES(added_at)
                     """)
                     .param("kind", f.table().name())
@@ -55,6 +65,23 @@ public class FamilyStore {
                     .param("person", personId)
                     .param("now", Timestamp.from(Instant.now()))
                     .update();
+            int version = jdbc.sql("SELECT version FROM family WHERE table_kind = :kind AND name = :name")
+                    .param("kind", f.table().name())
+                    .param("name", f.name())
+                    .query(Integer.class)
+                    .single();
+            editions.keep(
+                    EditionStore.Shelf.FAMILY,
+                    code(f),
+                    version,
+                    old == null ? null : FamiliesDocument.writeJson(List.of(old)),
+                    FamiliesDocument.writeJson(List.of(f)),
+                    personId);
+            before.put(code(f), f);
         }
+    }
+
+    private static String code(Family f) {
+        return f.table().name() + " " + f.name();
     }
 }

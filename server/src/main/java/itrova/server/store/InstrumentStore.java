@@ -9,6 +9,7 @@ import java.util.OptionalDouble;
 import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 
 /** The shop's instruments: their calibrated half-limits and when the next calibration is due. */
 @Repository
@@ -25,9 +26,11 @@ public class InstrumentStore {
     };
 
     private final JdbcClient jdbc;
+    private final EditionStore editions;
 
-    InstrumentStore(JdbcClient jdbc) {
+    InstrumentStore(JdbcClient jdbc, EditionStore editions) {
         this.jdbc = jdbc;
+        this.editions = editions;
     }
 
     /** An instrument's entry and its version. */
@@ -43,7 +46,12 @@ public class InstrumentStore {
     }
 
     /** Sets an instrument's entry if its version is still the one given; version 0 stands for one never set. */
-    public void save(ToolBox.Entry entry, int version) {
+    @Transactional
+    public void save(ToolBox.Entry entry, int version, long personId) {
+        Optional<ToolBox.Entry> before = all().stream()
+                .map(Row::entry)
+                .filter(e -> e.instrument() == entry.instrument())
+                .findFirst();
         Double half = entry.halfLimit().isPresent() ? (Double) entry.halfLimit().getAsDouble() : null;
         Date due = entry.due().map(Date::valueOf).orElse(null);
         int changed = version == 0
@@ -62,5 +70,17 @@ public class InstrumentStore {
         if (changed == 0) {
             throw new StaleVersionException("The " + entry.instrument().title());
         }
+        editions.keep(
+                EditionStore.Shelf.INSTRUMENT,
+                entry.instrument().name(),
+                version + 1,
+                before.map(InstrumentStore::words).orElse(null),
+                words(entry),
+                personId);
+    }
+
+    private static String words(ToolBox.Entry entry) {
+        return (entry.halfLimit().isPresent() ? "± " + entry.halfLimit().getAsDouble() + " mm" : "usual half-limit")
+                + entry.due().map(d -> ", due " + d).orElse("");
     }
 }

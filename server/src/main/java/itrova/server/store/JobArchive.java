@@ -1,6 +1,7 @@
 package itrova.server.store;
 
 import itrova.core.measure.Reading;
+import itrova.core.measure.ReadingKey;
 import itrova.core.measure.ToolBox;
 import itrova.core.quantity.UnitSystem;
 import itrova.core.record.AxleRecord;
@@ -10,9 +11,11 @@ import itrova.server.store.JobStore.JobRow;
 import itrova.server.store.ReadingStore.NewReading;
 import itrova.server.store.ReadingStore.ReadingRow;
 import java.time.LocalDate;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -39,7 +42,11 @@ public class JobArchive {
 
     /** An axle as a record the core can judge, from readings already fetched. */
     public AxleRecord record(AxleRow row, List<ReadingRow> standing) {
-        ToolBox tools = instruments.tools();
+        return record(row, standing, instruments.tools());
+    }
+
+    /** An axle as a record the core can judge, from readings and tools already fetched. */
+    public AxleRecord record(AxleRow row, List<ReadingRow> standing, ToolBox tools) {
         List<Reading> taken =
                 standing.stream().map(r -> r.reading().with(tools)).toList();
         return new AxleRecord(
@@ -100,10 +107,10 @@ public class JobArchive {
                             axle.wheelStays(),
                             axle.around(),
                             Optional.empty()));
-            for (Reading r : axle.readings()) {
-                readings.add(axleId, toNew(r), personId);
-            }
-            axle.chosenKit().flatMap(kits::id).ifPresent(kitId -> jobs.choose(axleId, 1, Optional.of(kitId)));
+            takeNew(axleId, axle.readings(), personId);
+            axle.chosenKit().ifPresent(code -> kits.id(code)
+                    .ifPresent(kitId -> jobs.choose(
+                            axleId, 1, Optional.of(kitId), kits.edition(code).orElseThrow())));
         }
         return jobId;
     }
@@ -120,6 +127,28 @@ public class JobArchive {
                 r.textWithUnit(),
                 UnitSystem.METRIC,
                 r.instrument(),
-                OptionalLong.empty());
+                OptionalLong.empty(),
+                r.origin());
+    }
+
+    /**
+     * Takes readings from elsewhere that are not there yet, in the order given; gives how many. What is there already, or was and is
+     * corrected or withdrawn, is no new measurement. The axle must be locked.
+     */
+    public int takeNew(long axleId, List<Reading> from, long personId) {
+        Set<ReadingKey> known = new HashSet<>();
+        readings.standing(axleId).forEach(r -> {
+            known.add(r.reading().key());
+            known.add(r.reading().key().withoutOrigin());
+        });
+        readings.history(axleId).forEach(r -> known.add(r.old().reading().key()));
+        int taken = 0;
+        for (Reading r : from) {
+            if (known.add(r.key())) {
+                readings.add(axleId, toNew(r), personId);
+                taken++;
+            }
+        }
+        return taken;
     }
 }

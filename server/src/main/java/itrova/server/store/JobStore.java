@@ -55,7 +55,7 @@ public class JobStore {
             load(rs),
             rs.getBoolean("wheel_stays"),
             SurroundingsDocument.read(rs.getString("around")),
-            Optional.ofNullable(rs.getString("chosen_code")));
+            Optional.ofNullable(rs.getString("chosen_code")).map(code -> new Chosen(code, chosenEdition(rs))));
 
     private static final String AXLES =
             "SELECT a.*, k.code AS chosen_code FROM axle a LEFT JOIN kit k ON k.id = a.chosen_kit_id ";
@@ -79,7 +79,10 @@ public class JobStore {
             String notes,
             VehicleSheet sheet) {}
 
-    /** An axle's row with the code of its chosen kit. */
+    /** The kit chosen for an axle, in the edition it was judged with. */
+    public record Chosen(String kit, int edition) {}
+
+    /** An axle's row with its chosen kit. */
     public record AxleRow(
             long id,
             long jobId,
@@ -90,7 +93,20 @@ public class JobStore {
             Optional<AxleLoad> load,
             boolean wheelStays,
             Map<Side, Surroundings> around,
-            Optional<String> chosenKit) {}
+            Optional<Chosen> chosen) {
+        /** Code of the chosen kit. */
+        public Optional<String> chosenKit() {
+            return chosen.map(Chosen::kit);
+        }
+    }
+
+    private static int chosenEdition(ResultSet rs) {
+        try {
+            return rs.getInt("chosen_kit_edition");
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+    }
 
     private static AxleForm form(ResultSet rs) throws SQLException {
         return new AxleForm(
@@ -118,10 +134,60 @@ public class JobStore {
                 : Optional.of(new AxleLoad(kg, AxleLoad.Source.valueOf(rs.getString("load_source"))));
     }
 
-    public List<JobRow> jobs() {
-        return jdbc.sql("SELECT * FROM job ORDER BY COALESCE(promised, '9999-12-31'), id")
+    /** A page of the jobs whose title, vehicle or owner holds a text, promised first first. */
+    public List<JobRow> jobs(String text, int offset, int limit) {
+        return jdbc.sql("""
+                SELECT * FROM job WHERE :text = '' OR CONCAT(title, ' ', vehicle, ' ', owner) LIKE :like
+                ORDER BY COALESCE(promised, '9999-12-31'), id LIMIT :limit OFFSET :offset
+                """)
+                .param("text", text)
+                .param("like", like(text))
+                .param("limit", limit)
+                .param("offset", offset)
                 .query(JOB)
                 .list();
+    }
+
+    /** How many jobs hold a text. */
+    public int count(String text) {
+        return jdbc.sql(
+                        "SELECT COUNT(*) FROM job WHERE :text = '' OR CONCAT(title, ' ', vehicle, ' ', owner) LIKE :like")
+                .param("text", text)
+                .param("like", like(text))
+                .query(Integer.class)
+                .single();
+    }
+
+    private static String like(String text) {
+        return "%" + text.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
+    }
+
+    /** The axles of several jobs, in the order of each job. */
+    public List<AxleRow> axles(List<Long> jobIds) {
+        return jobIds.isEmpty()
+                ? List.of()
+                : jdbc.sql(AXLES + "WHERE a.job_id IN (:jobs) ORDER BY a.job_id, a.ordinal")
+                        .param("jobs", jobIds)
+                        .query(AXLE)
+                        .list();
+    }
+
+    /** Keeps others from changing the job until this write is done. */
+    public void lockJob(long id) {
+        jdbc.sql("SELECT id FROM job WHERE id = :id FOR UPDATE")
+                .param("id", id)
+                .query(Long.class)
+                .optional()
+                .orElseThrow(() -> new NotFoundException("Job " + id));
+    }
+
+    /** Keeps others from changing the axle, or adding to its record, until this write is done. */
+    public void lockAxle(long id) {
+        jdbc.sql("SELECT id FROM axle WHERE id = :id FOR UPDATE")
+                .param("id", id)
+                .query(Long.class)
+                .optional()
+                .orElseThrow(() -> new NotFoundException("Axle " + id));
     }
 
     public JobRow job(long id) {
@@ -261,11 +327,14 @@ public class JobStore {
         }
     }
 
-    /** Chooses a kit for an axle, or none, if the axle's version is still the one given. */
-    public void choose(long axleId, int version, Optional<Long> kitId) {
-        int changed = jdbc.sql(
-                        "UPDATE axle SET version = version + 1, chosen_kit_id = :kit WHERE id = :id AND version = :version")
+    /** Chooses a kit in its present edition for an axle, or none, if the axle's version is still the one given. */
+    public void choose(long axleId, int version, Optional<Long> kitId, int edition) {
+        int changed = jdbc.sql("""
+                UPDATE axle SET version = version + 1, chosen_kit_id = :kit, chosen_kit_edition = :edition
+                WHERE id = :id AND version = :version
+                """)
                 .param("kit", kitId.orElse(null))
+                .param("edition", kitId.isPresent() ? (Integer) edition : null)
                 .param("id", axleId)
                 .param("version", version)
                 .update();

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -23,10 +24,12 @@ public class KitStore {
     private static final int READ_AT_ONCE = 500;
 
     private final JdbcClient jdbc;
+    private final EditionStore editions;
     private volatile Cached cached = new Cached("", Map.of());
 
-    KitStore(JdbcClient jdbc) {
+    KitStore(JdbcClient jdbc, EditionStore editions) {
         this.jdbc = jdbc;
+        this.editions = editions;
     }
 
     private record Cached(String stamp, Map<String, Kept> byCode) {}
@@ -36,6 +39,8 @@ public class KitStore {
     private record Row(long id, String code, long version) {}
 
     private record Document(long id, String text) {}
+
+    private record Stored(int version, String document) {}
 
     /** All kits by code. */
     public List<Kit> all() {
@@ -49,6 +54,20 @@ public class KitStore {
     /** Key of a kit's row. */
     public Optional<Long> id(String code) {
         return Optional.ofNullable(current().byCode().get(code)).map(Kept::id);
+    }
+
+    /** The edition of a kit that stands in the catalogue now. */
+    public Optional<Integer> edition(String code) {
+        return Optional.ofNullable(current().byCode().get(code)).map(k -> (int) k.version());
+    }
+
+    /** A kit as one of its editions had it. */
+    public Optional<Kit> find(String code, int edition) {
+        Kept now = current().byCode().get(code);
+        if (now != null && now.version() == edition) {
+            return Optional.of(now.kit());
+        }
+        return editions.document(EditionStore.Shelf.KIT, code, edition).map(KitDocument::readStored);
     }
 
     /** Changes whenever the catalogue does. */
@@ -103,15 +122,22 @@ public class KitStore {
                 .query((rs, i) -> new Document(rs.getLong(1), rs.getString(2)))
                 .list()
                 .parallelStream()
-                .collect(Collectors.toMap(Document::id, d -> KitDocument.read("catalogue", d.text())
-                        .get(0)));
+                .collect(Collectors.toMap(Document::id, d -> KitDocument.readStored(d.text())));
     }
 
-    /** Adds kits, or replaces those of the same code; all or none. */
+    /** Adds kits, or replaces those of the same code; all or none. What is the same as before stays the same edition. */
     @Transactional
-    public void save(List<Kit> kits) {
+    public void save(List<Kit> kits, @Nullable Long personId) {
         Timestamp now = Timestamp.from(Instant.now());
         for (Kit kit : kits) {
+            String document = KitDocument.write(List.of(kit));
+            Optional<Stored> before = jdbc.sql("SELECT version, document FROM kit WHERE code = :code FOR UPDATE")
+                    .param("code", kit.code())
+                    .query((rs, i) -> new Stored(rs.getInt(1), rs.getString(2)))
+                    .optional();
+            if (before.map(b -> b.document().equals(document)).orElse(false)) {
+                continue;
+            }
             jdbc.sql("""
                     INSERT INTO kit (code, name, supplier, end_kinds, rated_load_kg, price_cents, document, changed_at)
                     VALUES (:code, :name, :supplier, :kinds, :load, :price, :document, :now)
@@ -125,9 +151,16 @@ public class KitStore {
                     .param("kinds", kit.fits().stream().map(Enum::name).sorted().collect(Collectors.joining(",")))
                     .param("load", kit.ratedLoadKg())
                     .param("price", kit.terms().priceCents())
-                    .param("document", KitDocument.write(List.of(kit)))
+                    .param("document", document)
                     .param("now", now)
                     .update();
+            editions.keep(
+                    EditionStore.Shelf.KIT,
+                    kit.code(),
+                    before.map(Stored::version).orElse(0) + 1,
+                    before.map(Stored::document).orElse(null),
+                    document,
+                    personId);
         }
     }
 }

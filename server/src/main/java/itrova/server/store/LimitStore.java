@@ -8,14 +8,17 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 
 /** The limits a shop has set otherwise than the defaults. */
 @Repository
 public class LimitStore {
     private final JdbcClient jdbc;
+    private final EditionStore editions;
 
-    LimitStore(JdbcClient jdbc) {
+    LimitStore(JdbcClient jdbc, EditionStore editions) {
         this.jdbc = jdbc;
+        this.editions = editions;
     }
 
     /** A limit as set; a version of 0 stands for one never set. */
@@ -39,7 +42,9 @@ public class LimitStore {
      *
      * @throws IllegalArgumentException if the value is out of bounds
      */
-    public void save(Limit limit, OptionalDouble value, int version) {
+    @Transactional
+    public void save(Limit limit, OptionalDouble value, int version, long personId) {
+        double before = settings().of(limit);
         value.ifPresent(v -> ShopSettings.DEFAULTS.with(limit, v));
         double now = value.orElse(limit.usual());
         int changed = version == 0
@@ -56,5 +61,12 @@ public class LimitStore {
         if (changed == 0) {
             throw new StaleVersionException("The limit “" + limit.title() + "”");
         }
+        editions.keep(
+                EditionStore.Shelf.LIMIT,
+                limit.name(),
+                version + 1,
+                before + " " + limit.unit(),
+                now + " " + limit.unit(),
+                personId);
     }
 }

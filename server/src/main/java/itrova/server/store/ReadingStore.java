@@ -1,13 +1,20 @@
 package itrova.server.store;
 
 import itrova.core.measure.Instrument;
+import itrova.core.measure.Origin;
 import itrova.core.measure.Reading;
 import itrova.core.quantity.UnitSystem;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.sql.Timestamp;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalLong;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.RowMapper;
@@ -28,7 +35,8 @@ public class ReadingStore {
             rs.getLong("taken_by"),
             rs.getString("person_name"),
             rs.getTimestamp("taken_at").toInstant(),
-            rs.getLong("copied_from") > 0);
+            rs.getLong("copied_from") > 0 || rs.getBoolean("origin_copy"),
+            origin(rs));
 
     private static final RowMapper<OldReading> OLD = (rs, i) ->
             new OldReading(ROW.mapRow(rs, i), "WITHDRAWN".equals(rs.getString("fate")), rs.getString("fate_text"));
@@ -51,11 +59,20 @@ public class ReadingStore {
             long personId,
             String by,
             Instant at,
-            boolean isCopied) {
-        /** The reading, understood anew from its text. */
+            boolean isCopied,
+            Optional<Origin> origin) {
+        /** The reading, understood anew from its text: of where it came from, or of who took it here. */
         public Reading reading() {
-            return Reading.take(side, callout, placeText, text, instrument, unitSystem);
+            return Reading.take(side, callout, placeText, text, instrument, unitSystem)
+                    .from(origin.orElseGet(() -> new Origin(by, at, isCopied)));
         }
+    }
+
+    private static Optional<Origin> origin(ResultSet rs) throws SQLException {
+        Timestamp at = rs.getTimestamp("origin_at");
+        return at == null
+                ? Optional.empty()
+                : Optional.of(new Origin(rs.getString("origin_by"), at.toInstant(), rs.getBoolean("origin_copy")));
     }
 
     /**
@@ -77,7 +94,8 @@ public class ReadingStore {
             String text,
             UnitSystem unitSystem,
             Instrument instrument,
-            OptionalLong copiedFrom) {}
+            OptionalLong copiedFrom,
+            Optional<Origin> origin) {}
 
     /** The readings of an axle that stand, in the order taken. */
     public List<ReadingRow> standing(long axleId) {
@@ -87,6 +105,40 @@ public class ReadingStore {
                   AND NOT EXISTS (SELECT 1 FROM reading n WHERE n.supersedes = r.id)
                 ORDER BY r.id
                 """).param("axle", axleId).query(ROW).list();
+    }
+
+    /** The readings of several axles that stand, by axle, in the order taken. */
+    public Map<Long, List<ReadingRow>> standing(List<Long> axleIds) {
+        Map<Long, List<ReadingRow>> byAxle = new HashMap<>();
+        if (axleIds.isEmpty()) {
+            return byAxle;
+        }
+        jdbc.sql("""
+                SELECT r.*, p.name AS person_name FROM reading r JOIN person p ON p.id = r.taken_by
+                WHERE r.axle_id IN (:axles) AND r.kind = 'TAKEN'
+                  AND NOT EXISTS (SELECT 1 FROM reading n WHERE n.supersedes = r.id)
+                ORDER BY r.id
+                """)
+                .param("axles", axleIds)
+                .query((rs, i) -> {
+                    byAxle.computeIfAbsent(rs.getLong("axle_id"), a -> new ArrayList<>())
+                            .add(ROW.mapRow(rs, i));
+                    return i;
+                })
+                .list();
+        return byAxle;
+    }
+
+    /** What changes whenever a reading of one of the axles is taken, corrected or withdrawn. */
+    public Map<Long, Long> stamps(List<Long> axleIds) {
+        Map<Long, Long> stamps = new HashMap<>();
+        if (!axleIds.isEmpty()) {
+            jdbc.sql("SELECT axle_id, MAX(id) FROM reading WHERE axle_id IN (:axles) GROUP BY axle_id")
+                    .param("axles", axleIds)
+                    .query((rs, i) -> stamps.put(rs.getLong(1), rs.getLong(2)))
+                    .list();
+        }
+        return stamps;
     }
 
     /** Readings of an axle that were corrected or withdrawn, oldest first. */
@@ -132,7 +184,8 @@ public class ReadingStore {
                         old.text(),
                         old.unitSystem(),
                         old.instrument(),
-                        OptionalLong.empty()),
+                        OptionalLong.empty(),
+                        Optional.empty()),
                 personId);
     }
 
@@ -152,9 +205,9 @@ public class ReadingStore {
         try {
             jdbc.sql("""
                     INSERT INTO reading (axle_id, client_id, kind, supersedes, side, callout, place_text, text, unit_system,
-                      instrument, copied_from, taken_by, taken_at)
+                      instrument, copied_from, origin_by, origin_at, origin_copy, taken_by, taken_at)
                     VALUES (:axle, :client, :kind, :supersedes, :side, :callout, :place, :text, :units, :instrument, :copied,
-                      :person, :now)
+                      :originBy, :originAt, :originCopy, :person, :now)
                     """)
                     .param("axle", axleId)
                     .param("client", r.clientId())
@@ -171,6 +224,11 @@ public class ReadingStore {
                     .param(
                             "copied",
                             r.copiedFrom().isPresent() ? (Long) r.copiedFrom().getAsLong() : null)
+                    .param("originBy", r.origin().map(Origin::by).orElse(null))
+                    .param(
+                            "originAt",
+                            r.origin().map(o -> Timestamp.from(o.at())).orElse(null))
+                    .param("originCopy", r.origin().map(Origin::isCopy).orElse(false))
                     .param("person", personId)
                     .param("now", Timestamp.from(Instant.now()))
                     .update();

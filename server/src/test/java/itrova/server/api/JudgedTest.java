@@ -34,7 +34,7 @@ class JudgedTest {
             .toList();
 
     private static Judged judged() {
-        return new Judged("stamp", Judging.of(VAN, ShopSettings.DEFAULTS), MANY);
+        return new Judged("stamp", Judging.of(VAN, ShopSettings.DEFAULTS), MANY, () -> false);
     }
 
     @Test
@@ -81,7 +81,7 @@ class JudgedTest {
     @Test
     void aSmallCatalogueIsWhollyJudgedAtOnce() {
         List<Kit> few = new ArrayList<>(DemoData.kits());
-        assertThat(new Judged("stamp", Judging.of(VAN, ShopSettings.DEFAULTS), few).unfinished())
+        assertThat(new Judged("stamp", Judging.of(VAN, ShopSettings.DEFAULTS), few, () -> false).unfinished())
                 .isZero();
     }
 }

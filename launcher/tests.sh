@@ -1,0 +1,30 @@
+# Tests and figures. Sourced by ./itrova.
+
+run_tests() {
+  need_build
+  need_database
+  need chromium chromium units units
+  need_reader
+  lock
+  local was_running=no
+  alive "$state/db.pid" && was_running=yes
+  database_start
+  unlock
+  [ "$was_running" = yes ] || trap 'end_process "$state/db.pid"' EXIT
+  cd "$here"
+  ITROVA_TEST_DB="127.0.0.1:$(cat "$state/db.port")" ITROVA_TEST_DB_PASSWORD=$(cat "$state/db.password") \
+    ITROVA_TEST_DB_OWNER_PASSWORD=$(cat "$state/db.owner-password") \
+    PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 mvn -B -ntp verify "$@"
+}
+
+run_bench() {
+  mkdir -p "$state"
+  need_database
+  need chromium chromium
+  build
+  (cd "$here" && mvn -B -q -DskipTests -pl bench -am package)
+  java -cp "$here/bench/target/itrova-bench.jar:$here/bench/target/lib/*" org.openjdk.jmh.Main -rf text -rff "$state/bench.txt" "$@"
+  java -cp "$here/bench/target/itrova-bench.jar:$here/bench/target/lib/*" itrova.bench.campaign.CoverageCampaign
+  java -cp "$here/bench/target/itrova-bench.jar:$here/bench/target/lib/*" itrova.bench.campaign.NextReadingCampaign
+  "$here/bench/pages.sh"
+}

@@ -1,0 +1,32 @@
+package itrova.server.setup;
+
+import itrova.server.store.WriteOnceStore;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.scheduling.annotation.EnableScheduling;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+
+/** What is done once a day or so; several instances doing it at once do no harm. */
+@Component
+@EnableScheduling
+@ConditionalOnProperty(name = "itrova.describe-only", havingValue = "false", matchIfMissing = true)
+class Housekeeping {
+    private static final Logger LOG = LoggerFactory.getLogger(Housekeeping.class);
+
+    private final WriteOnceStore writes;
+
+    Housekeeping(WriteOnceStore writes) {
+        this.writes = writes;
+    }
+
+    @Scheduled(initialDelayString = "PT10M", fixedDelayString = "PT12H")
+    void forgetOldWrites() {
+        try {
+            writes.forgetOld();
+        } catch (RuntimeException e) {
+            LOG.warn("Old ids of writes could not be forgotten now; it is tried again later.", e);
+        }
+    }
+}

@@ -1,0 +1,57 @@
+import type { Schemas } from "../../api/client";
+
+export type Role = Schemas["PersonView"]["role"];
+
+export const ROLES: { role: Role; word: string; may: string }[] = [
+  {
+    role: "LEAD",
+    word: "lead",
+    may: "everything; signs for what is not proven, keeps the catalogue and the people",
+  },
+  { role: "MECHANIC", word: "mechanic", may: "measures, chooses, orders what is proven, works" },
+  { role: "VIEWER", word: "viewer", may: "looks, and asks what if" },
+];
+
+export function toRoleWord(role: Role): string {
+  return ROLES.find((r) => r.role === role)?.word ?? role;
+}
+
+type Kind = Schemas["LogRow"]["kind"];
+
+const KINDS: Record<Kind, string> = {
+  SHOP_OPENED: "shop opened",
+  SIGNED_IN: "signed in",
+  SIGN_IN_REFUSED: "sign-in refused",
+  SIGNED_OUT: "signed out",
+  SESSION_ENDED: "sign-in ended",
+  PERSON_ADDED: "person added",
+  PERSON_CHANGED: "person changed",
+  PASSWORD_CHANGED: "password changed",
+  CATALOGUE_CHANGED: "catalogue or limit changed",
+  JOB_ADDED: "job added",
+  JOB_CHANGED: "job changed",
+  AXLE_ADDED: "axle added",
+  AXLE_CHANGED: "axle changed",
+  AROUND_CHANGED: "around the wheel changed",
+  READINGS_IMPORTED: "readings imported",
+  READINGS_COPIED: "readings taken over",
+  WHAT_IF_KEPT: "what-if kept",
+  WHAT_IF_DROPPED: "what-if dropped",
+  KIT_CHOSEN: "kit chosen",
+  ORDER_SIGNED: "order signed for",
+  ORDER_PLACED: "order placed",
+  STEP_TICKED: "step ticked",
+  STEP_UNTICKED: "tick taken back",
+};
+
+export const LOG_KINDS = Object.entries(KINDS) as [Kind, string][];
+
+export function toKindWord(kind: Kind): string {
+  return KINDS[kind];
+}
+
+/** What was changed from and to, cut where it is a whole document. */
+export function toCut(text: string | undefined, most: number): string {
+  if (!text) return "";
+  return text.length > most ? `${text.slice(0, most)} …` : text;
+}
