@@ -54,11 +54,15 @@ Nothing was changed. If a disk is not mounted, mount it and start again. Otherwi
 }
 
 database_make() {
-  local data making
+  local data making work
   data=$(reachable_folder)
   say "Making the data base ..."
-  making=$data.making # made beside and then renamed: a making that broke off is never taken for a data base
-  rm -rf "$making"
+  # Made elsewhere, for the program that does it knows no paths with blanks, and put in its place in one step: a making that broke
+  # off is never taken for a data base.
+  work=$(mktemp -d)
+  chmod 755 "$work"
+  making=$work/db
+  rm -rf "$data.making"
   if [ "$data" != "$state/db" ]; then
     mkdir -p "$(dirname "$data")"
     printf '%s\n' "$data" >"$state/data-folder"
@@ -74,9 +78,11 @@ ALTER USER 'root'@'localhost' IDENTIFIED BY '$(cat "$state/db.root-password.made
 SQL
     die "the data base could not be made, see $state/db-install.log"
   chmod 700 "$making"
+  mv "$making" "$data.making"
+  rmdir "$work"
   [ ! -d "$data" ] || rmdir "$data"
   mv "$state/db.root-password.made" "$state/db.root-password"
-  mv "$making" "$data"
+  mv "$data.making" "$data"
 }
 
 # An edition before this one let root run the data base.

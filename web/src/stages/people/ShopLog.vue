@@ -4,11 +4,12 @@ import { ref, watch } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
 import { toMessage, useLoad } from "../../shell/useLoad";
 import { toTime } from "../../units/format";
-import { LOG_KINDS, toCut, toKindWord } from "./words";
+import { LOG_KINDS, toChanges, toCut, toKindWord } from "./words";
 
 /** Who did what and when, newest first. Nothing in it can be changed, not even by the program. */
 const PAGE = 60;
 const LONGEST = 160;
+const MOST_FIGURES = 6;
 
 const kind = ref<Schemas["LogRow"]["kind"] | "">("");
 const { data: rows, failure, load } = useLoad(() => toPage());
@@ -80,11 +81,11 @@ function toOthers(particulars: Record<string, string>) {
             <strong v-else>{{ row.subject }}</strong>
           </td>
           <td class="what small">
-            <p v-if="row.particulars.before">
-              <span class="soft">before</span> {{ toCut(row.particulars.before, LONGEST) }}
-            </p>
-            <p v-if="row.particulars.after">
-              <span class="soft">after</span> {{ toCut(row.particulars.after, LONGEST) }}
+            <p
+              v-for="line in toChanges(row.particulars.before, row.particulars.after, MOST_FIGURES)"
+              :key="line"
+            >
+              {{ line }}
             </p>
             <p v-if="toOthers(row.particulars)">{{ toOthers(row.particulars) }}</p>
           </td>

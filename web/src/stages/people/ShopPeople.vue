@@ -118,32 +118,34 @@ async function onAdd() {
               </select>
             </td>
           </template>
-          <td class="ways">
-            <button
-              type="button"
-              class="plain-button"
-              :disabled="!isChanged(p)"
-              :aria-label="`Save ${p.login}`"
-              @click="onSave(p)"
-            >
-              Save
-            </button>
-            <button
-              type="button"
-              class="plain-button"
-              :aria-label="`New password for ${p.login}`"
-              @click="onForgotten(p)"
-            >
-              New password
-            </button>
-            <button
-              type="button"
-              class="plain-button"
-              :aria-label="`${p.retired ? 'Take back' : 'Retire'} ${p.login}`"
-              @click="onRetire(p)"
-            >
-              {{ p.retired ? "Take back" : "Retire" }}
-            </button>
+          <td>
+            <div class="ways">
+              <button
+                type="button"
+                class="plain-button"
+                :disabled="!isChanged(p)"
+                :aria-label="`Save ${p.login}`"
+                @click="onSave(p)"
+              >
+                Save
+              </button>
+              <button
+                type="button"
+                class="plain-button"
+                :aria-label="`New password for ${p.login}`"
+                @click="onForgotten(p)"
+              >
+                New password
+              </button>
+              <button
+                type="button"
+                class="plain-button"
+                :aria-label="`${p.retired ? 'Take back' : 'Retire'} ${p.login}`"
+                @click="onRetire(p)"
+              >
+                {{ p.retired ? "Take back" : "Retire" }}
+              </button>
+            </div>
           </td>
         </tr>
       </tbody>
@@ -240,6 +242,10 @@ form p {
 
 .people {
   width: 100%;
+}
+
+.people td {
+  vertical-align: middle;
 }
 
 .ways {

@@ -56,8 +56,16 @@ async function onEnd(session: Schemas["SignedInView"]) {
 </template>
 
 <style scoped>
+h2 {
+  margin-bottom: 0.5rem;
+}
+
 .end {
   text-align: right;
+}
+
+td {
+  vertical-align: middle;
 }
 
 td {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { LOG_KINDS, ROLES, toCut, toKindWord, toRoleWord } from "./words";
+import { LOG_KINDS, ROLES, toChanges, toCut, toKindWord, toRoleWord } from "./words";
 
 describe("words of people and log", () => {
   it("names every role and says what it may", () => {
@@ -11,6 +11,20 @@ describe("words of people and log", () => {
     const words = LOG_KINDS.map(([kind]) => toKindWord(kind));
     expect(new Set(words).size).toBe(words.length);
     expect(words.every((w) => w === w.toLowerCase())).toBe(true);
+  });
+
+  it("tells what of a document was changed, figure by figure", () => {
+    const before = JSON.stringify({ kits: [{ code: "A-1", disc: { diameter_mm: 280 }, price: "612.00" }] });
+    const after = JSON.stringify({ kits: [{ code: "A-1", disc: { diameter_mm: 290, bore_mm: 70 } }] });
+    expect(toChanges(before, after, 5)).toEqual([
+      "kits.1.disc.diameter_mm: 280 → 290",
+      "kits.1.price: 612.00 → not there",
+      "kits.1.disc.bore_mm: not there → 70",
+    ]);
+    expect(toChanges(before, after, 1)).toEqual(["kits.1.disc.diameter_mm: 280 → 290", "and 2 more figures"]);
+    expect(toChanges(undefined, after, 5)).toEqual(["new"]);
+    expect(toChanges("3.0 mm", "3.5 mm", 5)).toEqual(["3.0 mm → 3.5 mm"]);
+    expect(toChanges(undefined, undefined, 5)).toEqual([]);
   });
 
   it("cuts documents, not figures", () => {

@@ -50,6 +50,41 @@ export function toKindWord(kind: Kind): string {
   return KINDS[kind];
 }
 
+type Json = string | number | boolean | null | Json[] | { [name: string]: Json };
+
+function toFigures(node: Json, path: string, into: Map<string, string>) {
+  if (node !== null && typeof node === "object") {
+    const parts = Array.isArray(node) ? node.map((v, i) => [`${i + 1}`, v] as const) : Object.entries(node);
+    parts.forEach(([name, value]) => toFigures(value, path ? `${path}.${name}` : name, into));
+  } else {
+    into.set(path, String(node));
+  }
+  return into;
+}
+
+function toParsed(text: string): Map<string, string> | null {
+  try {
+    const node = JSON.parse(text) as Json;
+    return node !== null && typeof node === "object" ? toFigures(node, "", new Map()) : null;
+  } catch {
+    return null;
+  }
+}
+
+/** What differs between two texts: figure by figure where both are documents, else the one and the other. */
+export function toChanges(before: string | undefined, after: string | undefined, most: number): string[] {
+  if (after === undefined) return [];
+  const now = toParsed(after);
+  if (before === undefined) return now ? ["new"] : [`new: ${toCut(after, 160)}`];
+  const then = toParsed(before);
+  if (!now || !then) return [`${toCut(before, 160)} → ${toCut(after, 160)}`];
+  const paths = [...new Set([...then.keys(), ...now.keys()])].filter((p) => then.get(p) !== now.get(p));
+  const lines = paths
+    .slice(0, most)
+    .map((p) => `${p}: ${toCut(then.get(p) ?? "not there", 40)} → ${toCut(now.get(p) ?? "not there", 40)}`);
+  return paths.length > most ? [...lines, `and ${paths.length - most} more figures`] : lines;
+}
+
 /** What was changed from and to, cut where it is a whole document. */
 export function toCut(text: string | undefined, most: number): string {
   if (!text) return "";

@@ -24,7 +24,8 @@ final class RunningApplication {
 
     private RunningApplication() throws IOException, InterruptedException, SQLException {
         String url = "jdbc:mariadb://" + required("ITROVA_TEST_DB") + "/";
-        try (Connection db = DriverManager.getConnection(url, "itrova", required("ITROVA_TEST_DB_PASSWORD"));
+        try (Connection db =
+                        DriverManager.getConnection(url, "itrova_owner", required("ITROVA_TEST_DB_OWNER_PASSWORD"));
                 Statement statement = db.createStatement()) {
             statement.execute("DROP DATABASE IF EXISTS " + SCHEMA);
             statement.execute("CREATE DATABASE " + SCHEMA + " CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci");
@@ -38,6 +39,8 @@ final class RunningApplication {
         builder.environment().put("ITROVA_DB_URL", url + SCHEMA);
         builder.environment().put("ITROVA_DB_USER", "itrova");
         builder.environment().put("ITROVA_DB_PASSWORD", required("ITROVA_TEST_DB_PASSWORD"));
+        builder.environment().put("ITROVA_DB_OWNER", "itrova_owner");
+        builder.environment().put("ITROVA_DB_OWNER_PASSWORD", required("ITROVA_TEST_DB_OWNER_PASSWORD"));
         builder.environment().put("ITROVA_DEMO", "true");
         File log = new File(System.getProperty("itrova.traces"), "server.log");
         log.getParentFile().mkdirs();
