@@ -251,6 +251,15 @@ class ChoosingIT extends BrowserTest {
         page.keyboard().press("Escape");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^QF-114 ")))
                 .click();
+        assertThat(page.getByLabel(Pattern.compile("outline in"))).hasCount(0); // the catalogue is the lead's
+        String here = page.url();
+        page.keyboard().press("Escape");
+        button("Sign out").click();
+        page.waitForURL("**/sign-in**");
+        signIn("wilma");
+        page.navigate(here);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^QF-114 ")))
+                .click();
         page.getByLabel("Read the caliper's outline in")
                 .setInputFiles(new FilePayload(
                         "outline.csv",

@@ -35,6 +35,9 @@ class ViewsIT extends BrowserTest {
         look("/axles/" + van + "/section?kit=QF-102", "Caliper to spokes");
         look("/axles/" + van + "/order", "kit");
         look("/axles/" + van + "/bench", "kit");
+        look("/people", "Let somebody in");
+        look("/account", "Change your password");
+        look("/log", "catalogue or limit changed");
         look("/nowhere", "Nothing is at this address");
     }
 

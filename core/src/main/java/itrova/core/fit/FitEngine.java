@@ -4,6 +4,7 @@ import itrova.core.clearance.WheelProfile;
 import itrova.core.kit.Kit;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleLoad;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -37,13 +38,16 @@ public final class FitEngine {
         Sides sides = Sides.of(axle, settings);
         return kits.parallelStream()
                 .filter(k -> suits(axle, k) && !sides.isHopeless(k))
-                .map(k -> sides.report(k, Checks.QUICK))
-                .sorted(KitReport.BEST_FIRST)
+                .map(k -> new Ranked(k, sides.report(k, Checks.QUICK).rank()))
+                .sorted(Comparator.comparing(Ranked::rank))
                 .limit(most)
                 .map(r -> sides.report(r.kit(), Checks.ALL))
                 .sorted(KitReport.BEST_FIRST)
                 .toList();
     }
+
+    /** A kit by where it stands: the reports of all survivors at once would fill the memory. */
+    private record Ranked(Kit kit, Rank rank) {}
 
     /** Whether a kit is made for the kind of every end. */
     static boolean suits(AxleCase axle, Kit kit) {

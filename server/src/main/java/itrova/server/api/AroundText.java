@@ -79,13 +79,13 @@ final class AroundText {
     /** One side; a part whose figures are all empty was not measured. */
     record SideText(
             boolean lookedInboard,
-            @NotNull @Size(max = 40) List<@Valid ObstacleText> inboard,
+            @NotNull @Size(max = 40) List<@NotNull @Valid ObstacleText> inboard,
             boolean lookedAround,
-            @NotNull @Size(max = 40) List<@Valid BoxText> chassis,
+            @NotNull @Size(max = 40) List<@NotNull @Valid BoxText> chassis,
             @NotNull @Valid SteeringText steering,
             @NotNull @Valid TravelText travel,
             @NotNull @Valid TyreText tyre,
             @NotNull @Valid HoseText hose,
-            @NotNull @Size(max = 20) List<@Valid JointText> joints,
+            @NotNull @Size(max = 20) List<@NotNull @Valid JointText> joints,
             @NotNull @Valid DetailsText details) {}
 }

@@ -114,7 +114,7 @@ class JobsController {
             boolean mustBeReversible,
             @Nullable LocalDate promised,
             @NotNull @Size(max = 2000) String notes,
-            @NotNull @Size(min = 1, max = MOST_AXLES) List<@Valid NewAxle> axles) {}
+            @NotNull @Size(min = 1, max = MOST_AXLES) List<@NotNull @Valid NewAxle> axles) {}
 
     record JobChange(
             int version,

@@ -75,7 +75,7 @@ class WhatIfController {
             @NotBlank @Size(max = 60) String value) {}
 
     record Changes(
-            @NotNull @Size(max = 20) List<@Valid ReadingChange> readings,
+            @NotNull @Size(max = 20) List<@NotNull @Valid ReadingChange> readings,
             @Nullable @Size(max = 40) String wheel,
             @NotNull @Size(max = 40) String spacer) {}
 
