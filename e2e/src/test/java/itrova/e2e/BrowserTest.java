@@ -11,6 +11,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -26,6 +27,8 @@ import org.junit.jupiter.api.TestInfo;
 abstract class BrowserTest {
     private static Playwright playwright;
     private static Browser browser;
+    /** How long a page may take to become as expected: other programs may keep both cores busy. */
+    private static final double PATIENCE_MS = 30_000;
 
     protected BrowserContext context;
     protected Page page;
@@ -33,6 +36,7 @@ abstract class BrowserTest {
 
     @BeforeAll
     static void open() {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         playwright = Playwright.create();
         browser = playwright
                 .chromium()
@@ -59,7 +63,8 @@ abstract class BrowserTest {
         context = browser.newContext(
                 new Browser.NewContextOptions().setViewportSize(1280, 800).setBaseURL(RunningApplication.address()));
         page = context.newPage();
-        page.setDefaultTimeout(10_000);
+        page.setDefaultTimeout(PATIENCE_MS);
+        page.setDefaultNavigationTimeout(60_000);
         page.onPageError(faults::add);
         page.onConsoleMessage(m -> {
             // refused requests are shown by the browser as errors too; they are part of some tests

@@ -37,6 +37,10 @@ final class Checks {
     static final List<Check> NARROWING =
             List.of(new PatternCheck(), new BracketCheck(), new LoadCheck(), new AxleOffsetCheck());
 
+    /** The quick ones that decide a kit's verdict. */
+    static final List<Check> CRITICAL =
+            QUICK.stream().filter(c -> c.id().isCritical()).toList();
+
     /** Dear ones, most of all lock to lock and over the travel: for kits that nothing quicker rules out. */
     private static final List<Check> DEAR = List.of(new SpareCheck(), new SweepCheck(), new HoseCheck());
 

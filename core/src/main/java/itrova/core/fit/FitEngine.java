@@ -4,9 +4,12 @@ import itrova.core.clearance.WheelProfile;
 import itrova.core.kit.Kit;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleLoad;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * Judges kits against an axle.
@@ -36,11 +39,26 @@ public final class FitEngine {
      */
     public static List<KitReport> top(AxleCase axle, List<Kit> kits, int most, ShopSettings settings) {
         Sides sides = Sides.of(axle, settings);
-        return kits.parallelStream()
+        Map<Verdict, List<Kit>> byBest = kits.parallelStream()
                 .filter(k -> suits(axle, k) && !sides.isHopeless(k))
-                .map(k -> new Ranked(k, sides.report(k, Checks.QUICK).rank()))
+                .collect(Collectors.groupingByConcurrent(sides::atBest));
+        List<Ranked> ranked = new ArrayList<>();
+        for (Verdict best : Verdict.values()) {
+            // those left are no better than this: enough better ones, and none of them is looked at
+            if (ranked.stream()
+                            .filter(r -> r.rank().verdict().compareTo(best) < 0)
+                            .count()
+                    >= most) {
+                break;
+            }
+            ranked.addAll(byBest.getOrDefault(best, List.of()).parallelStream()
+                    .map(k -> new Ranked(k, sides.report(k, Checks.QUICK).rank()))
+                    .toList());
+        }
+        return ranked.stream()
                 .sorted(Comparator.comparing(Ranked::rank))
                 .limit(most)
+                .parallel()
                 .map(r -> sides.report(r.kit(), Checks.ALL))
                 .sorted(KitReport.BEST_FIRST)
                 .toList();

@@ -40,4 +40,27 @@ record Sides(AxleCase axle, List<WheelProfile> wheels, List<Dear> dear, ShopSett
         }
         return false;
     }
+
+    /** The best verdict a kit can still have, by the first critical finding that is not proven to fit as found. */
+    Verdict atBest(Kit kit) {
+        for (int i = 0; i < wheels.size(); i++) {
+            FitCase c = side(i, kit);
+            for (Check check : Checks.CRITICAL) {
+                if (check.appliesTo(c)) {
+                    switch (check.judge(c).verdict()) {
+                        case DOES_NOT_FIT -> {
+                            return Verdict.FITS_WITH_WORK;
+                        }
+                        case NOT_PROVEN -> {
+                            return Verdict.NOT_PROVEN;
+                        }
+                        default -> {
+                            // proven so far
+                        }
+                    }
+                }
+            }
+        }
+        return Verdict.FITS;
+    }
 }

@@ -1,0 +1,67 @@
+package itrova.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import itrova.core.fit.AxleCase;
+import itrova.core.fit.FitEngine;
+import itrova.core.fit.Judging;
+import itrova.core.fit.KitReport;
+import itrova.core.fit.ShopSettings;
+import itrova.core.fit.Verdict;
+import itrova.core.kit.Disc;
+import itrova.core.kit.Figure;
+import itrova.core.kit.Kit;
+import itrova.core.record.Job;
+import itrova.core.vehicle.Side;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** The best of a large catalogue, found without judging it whole, are those that judging it whole finds. */
+class BestOfCatalogueTest {
+    private static List<Kit> catalogue(long seed) {
+        Random random = new Random(seed);
+        List<Kit> kits = new ArrayList<>();
+        for (int i = 0; i < 150; i++) {
+            Kit model = DemoData.kits().get(i % DemoData.kits().size());
+            Disc d = model.disc();
+            Disc moved = new Disc(
+                    d.diameter(),
+                    d.thickness(),
+                    Figure.stated(
+                            d.bore().value() + 0.1 * random.nextGaussian(),
+                            d.bore().tolerance()),
+                    d.hatInside(),
+                    Figure.stated(d.hatThickness().value() + random.nextGaussian(), 0.2),
+                    d.hatDepth(),
+                    d.fillet(),
+                    d.patterns(),
+                    d.holeToEdge(),
+                    d.wheelLip());
+            kits.add(model.withCode("C-" + i).withDisc(moved));
+        }
+        return kits;
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 25})
+    void theBestAreThoseThatJudgingAllFinds(int most) {
+        for (Job job : DemoData.jobs().subList(0, 2)) {
+            AxleCase axle = job.axles().get(0).toCase(List.of(Side.values()));
+            List<Kit> kits = catalogue(most);
+            List<KitReport> all = Judging.of(axle, ShopSettings.DEFAULTS).quick(kits);
+            List<String> wanted = all.stream()
+                    .filter(r -> r.verdict() != Verdict.DOES_NOT_FIT)
+                    .limit(most)
+                    .map(r -> r.kit().code())
+                    .toList();
+            List<String> found = FitEngine.top(axle, kits, most, ShopSettings.DEFAULTS).stream()
+                    .map(r -> r.kit().code())
+                    .toList();
+            assertThat(found).as(job.title()).containsAll(wanted);
+            assertThat(found.size()).isLessThanOrEqualTo(most);
+        }
+    }
+}
