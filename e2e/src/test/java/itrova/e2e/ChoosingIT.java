@@ -251,9 +251,13 @@ class ChoosingIT extends BrowserTest {
         page.keyboard().press("Escape");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^QF-114 ")))
                 .click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("At true size");
         assertThat(page.getByLabel(Pattern.compile("outline in"))).hasCount(0); // the catalogue is the lead's
         String here = page.url();
+        waitForStillness();
         page.keyboard().press("Escape");
+        assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+        waitForStillness();
         button("Sign out").click();
         page.waitForURL("**/sign-in**");
         signIn("wilma");

@@ -196,6 +196,27 @@ class LauncherIT {
         daemon.onExit().join();
         String away = get("/api/session");
         assertThat(away).contains("data base does not answer", "503");
+        HttpResponse<String> signIn = HTTP.send(
+                HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/api/session"))
+                        .header("Content-Type", "application/json")
+                        .header("X-XSRF-TOKEN", "any")
+                        .header("Cookie", "XSRF-TOKEN=any; SESSION=none")
+                        .POST(HttpRequest.BodyPublishers.ofString(
+                                "{\"login\":\"edda\",\"password\":\"three words in a row\"}"))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+        assertThat(signIn.statusCode()).as(signIn.body()).isEqualTo(503);
+        assertThat(signIn.headers().firstValue("Retry-After")).isPresent();
+        String page = get("/floor");
+        assertThat(page).as("pages need no data base").contains("/assets/");
+        String script = page.replaceAll("(?s).*\"(/assets/[^\"]+\\.js)\".*", "$1");
+        HttpResponse<String> part = HTTP.send(
+                HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + script))
+                        .header("Cookie", "SESSION=c29tZWJvZHk")
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+        assertThat(part.statusCode()).isEqualTo(200);
+        assertThat(part.headers().firstValue("Cache-Control").orElse("")).contains("immutable", "max-age=31536000");
         Ran again = ok(run("start"));
         assertThat(again.said()).contains("The data base had ended", "http://127.0.0.1:" + port);
         assertThat(get("/api/session")).contains("Sill and Sons");

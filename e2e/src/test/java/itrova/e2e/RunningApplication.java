@@ -16,7 +16,7 @@ import java.time.Instant;
 
 /** The packaged application as its own process, with demo data on a fresh schema of a real MariaDB. One for all tests. */
 final class RunningApplication {
-    private static final String SCHEMA = "itrova_test_e2e_" + System.getProperty("itrova.fork");
+    private static final String SCHEMA = "itrova_test_e2e_" + System.getProperty("surefire.forkNumber", "0");
     private static final Duration PATIENCE = Duration.ofSeconds(180);
     private static RunningApplication only;
 
@@ -42,8 +42,9 @@ final class RunningApplication {
         builder.environment().put("ITROVA_DB_OWNER", "itrova_owner");
         builder.environment().put("ITROVA_DB_OWNER_PASSWORD", required("ITROVA_TEST_DB_OWNER_PASSWORD"));
         builder.environment().put("ITROVA_DEMO", "true");
-        File log =
-                new File(System.getProperty("itrova.traces"), "server-" + System.getProperty("itrova.fork") + ".log");
+        File log = new File(
+                System.getProperty("itrova.traces"),
+                "server-" + System.getProperty("surefire.forkNumber", "0") + ".log");
         log.getParentFile().mkdirs();
         Process process = builder.redirectErrorStream(true).redirectOutput(log).start();
         Runtime.getRuntime().addShutdownHook(new Thread(process::destroy));

@@ -110,6 +110,12 @@ class EveryAddressIsGuardedTest {
     }
 
     @Test
+    void theDescriptionItselfIsForThoseSignedIn() throws Exception {
+        assertThat(server.client().get("/api/openapi").status()).isEqualTo(401);
+        assertThat(server.signedIn("jory").get("/api/openapi").status()).isEqualTo(200);
+    }
+
+    @Test
     void nothingChangesWithoutTheToken() throws Exception {
         Client lead = server.signedIn("wilma");
         lead.sendsToken = false;

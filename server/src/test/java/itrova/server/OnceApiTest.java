@@ -310,6 +310,41 @@ class OnceApiTest {
     }
 
     @Test
+    void readingsTakenOverAtOnceAreTakenOverOnce() throws Exception {
+        long axle = mechanic.post("/api/jobs", JOB.formatted("copies"))
+                .json()
+                .path("axles")
+                .get(0)
+                .path("id")
+                .asLong();
+        for (String side : List.of("LEFT", "RIGHT")) {
+            for (String[] r : new String[][] {{"REGISTER", "70.8 mm"}, {"STUD_DIAMETER", "12.6 mm"}}) {
+                mechanic.post("/api/axles/" + axle + "/readings", """
+                        {"clientId":"%s","side":"%s","callout":"%s","text":"%s","place":"","instrument":"CALIPER_OUTSIDE","confirmed":true}
+                        """.formatted(UUID.randomUUID(), side, r[0], r[1]));
+            }
+        }
+        mechanic.post("/api/axles/" + axle + "/readings", """
+                {"clientId":"%s","side":"LEFT","callout":"STUD_STICK_OUT","text":"31.0 mm","place":"","instrument":"DEPTH_ROD","confirmed":true}
+                """.formatted(UUID.randomUUID()));
+        String copy = "{\"fromAxle\":%d,\"fromSide\":\"LEFT\",\"toSide\":\"RIGHT\",\"wheel\":false}".formatted(axle);
+        List<Callable<Answer>> tasks = new ArrayList<>();
+        for (int i = 0; i < AT_ONCE; i++) {
+            Client client = server.signedIn("tam").at(i % 2 == 0 ? server : second);
+            tasks.add(() -> client.post("/api/axles/" + axle + "/copies", copy));
+        }
+        List<Answer> answers = atOnce(tasks);
+        assertThat(answers).extracting(Answer::status).containsOnly(200);
+        assertThat(answers.stream()
+                        .mapToInt(a -> a.json().path("taken").asInt())
+                        .sum())
+                .as(answers.get(0).text())
+                .isEqualTo(1);
+        assertThat(rows("SELECT COUNT(*) FROM reading WHERE copied_from IS NOT NULL AND axle_id = " + axle))
+                .isEqualTo(1);
+    }
+
+    @Test
     void anExportedJobKeepsWhoAndWhen() throws Exception {
         long axle = van("QF-103");
         mechanic.post("/api/axles/" + axle + "/readings", register("70.8"));

@@ -1,0 +1,25 @@
+#!/usr/bin/env bash
+# Twenty users for a minute with the demo's kits and with ten thousand more; then server and data base killed ten times each under
+# writes. On a demo server of its own; all traffic stays on loopback.
+set -euo pipefail
+cd "$(dirname "$0")/.."
+classes='bench/target/itrova-bench.jar:bench/target/lib/*'
+export ITROVA_PORT=${ITROVA_PORT:-8188}
+address=http://127.0.0.1:$ITROVA_PORT
+memory() { awk '/VmHWM/ {printf "server memory, highest resident: %d MB\n", $2 / 1024}' "/proc/$(cut -d' ' -f1 .itrova/server.pid)/status"; }
+users() {
+  java -cp "$classes" itrova.bench.load.Users "$address" \
+    "jdbc:mariadb://127.0.0.1:$(cat .itrova/db.port)/itrova_demo" "$(cat .itrova/db.password)" 20 "${SECONDS_OF_LOAD:-60}"
+  memory
+}
+./itrova stop
+./itrova demo >/dev/null
+echo "--- twenty users, the demo's kits"
+users
+echo "--- twenty users, ten thousand kits more"
+java -cp "$classes" itrova.bench.load.ManyKits "$address" 10000
+users
+./itrova demo >/dev/null
+echo "--- killed under writes"
+java -cp "$classes" itrova.bench.load.KillUnderWrites "$address" "$PWD" "${KILLS:-10}"
+./itrova stop
