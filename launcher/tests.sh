@@ -10,12 +10,15 @@ run_tests() {
   alive "$state/db.pid" && was_running=yes
   database_start
   unlock
-  [ "$was_running" = yes ] || trap 'end_process "$state/db.pid"' EXIT
+  [ "$was_running" = yes ] || { tests_db=$(cat "$state/db.pid"); trap end_tests_database EXIT; }
   cd "$here"
   ITROVA_TEST_DB="127.0.0.1:$(cat "$state/db.port")" ITROVA_TEST_DB_PASSWORD=$(cat "$state/db.password") \
     ITROVA_TEST_DB_OWNER_PASSWORD=$(cat "$state/db.owner-password") \
     PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 mvn -B -ntp verify "$@"
 }
+
+# Ends the data base the tests began, unless another command has begun one since.
+end_tests_database() { [ "$(cat "$state/db.pid" 2>/dev/null)" != "$tests_db" ] || end_process "$state/db.pid"; }
 
 run_bench() {
   mkdir -p "$state"
