@@ -1,0 +1,69 @@
+package itrova.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import itrova.core.kit.Kit;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Figures of a kit's papers that cannot be, or are no figures: refused by their place with the remedy; what is stored stays readable. */
+class KitFiguresTest {
+    private static String document() {
+        return KitDocument.write(DemoData.kits().stream()
+                .filter(k -> !k.choices().clashes().isEmpty())
+                .limit(1)
+                .toList());
+    }
+
+    @Test
+    void aMisspeltFigureIsRefusedWithTheNearestName() {
+        String text = document().replace("disc.hat_depth_mm", "disc.hat_dept_mm");
+        assertThatThrownBy(() -> KitDocument.read("kits.json", text))
+                .isInstanceOf(DocumentException.class)
+                .hasMessageContaining("contradictions")
+                .hasMessageContaining("disc.hat_dept_mm")
+                .hasMessageContaining("Is “disc.hat_depth_mm” meant?");
+        assertThat(KitDocument.readStored(text).choices().clashes()).isEmpty();
+    }
+
+    @Test
+    void everyFigureThereIsReadsBack() {
+        for (String figure : itrova.core.kit.PaperClash.FIGURES) {
+            Kit kit = KitDocument.read("kits.json", document()).get(0);
+            Kit other = new Kit(
+                    kit.code(),
+                    kit.name(),
+                    kit.supplier(),
+                    kit.fits(),
+                    kit.parts(),
+                    kit.terms(),
+                    kit.torques(),
+                    kit.notes(),
+                    new Kit.Choices(List.of(), List.of(new itrova.core.kit.PaperClash(figure, "a", "b")), List.of()));
+            assertThat(KitDocument.read("kits.json", KitDocument.write(List.of(other)))
+                            .get(0)
+                            .contradicts(figure))
+                    .as(figure)
+                    .isTrue();
+        }
+    }
+
+    @Test
+    void aTorqueThatCannotBeForTheBoltIsRefused() {
+        String sound = document();
+        assertThat(sound).contains("\"thread\" : \"7/16-20\"");
+        for (String slip : List.of("\"55 lbf·in\"", "\"550 lbf·ft\"")) {
+            String text = sound.replaceFirst("\"torque_Nm\" : [0-9.]+", "\"torque_Nm\" : " + slip);
+            assertThatThrownBy(() -> KitDocument.read("kits.json", text))
+                    .as(slip)
+                    .isInstanceOf(DocumentException.class)
+                    .hasMessageContaining("torques")
+                    .hasMessageContaining("unit has slipped");
+            assertThat(KitDocument.readStored(text).torques()).isNotEmpty();
+        }
+        assertThat(KitDocument.read(
+                        "kits.json", sound.replaceFirst("\"torque_Nm\" : [0-9.]+", "\"torque_Nm\" : \"60 lbf·ft\"")))
+                .hasSize(1);
+    }
+}
