@@ -27,6 +27,33 @@ class KitFiguresTest {
         assertThat(KitDocument.readStored(text).choices().clashes()).isEmpty();
     }
 
+    /** A shoulder is neither bore nor pilot: without a tolerance it has the shop's general class. */
+    @Test
+    void aShoulderWithoutToleranceTakesTheGeneralClass() {
+        Kit studded = DemoData.kits().stream()
+                .filter(k -> k.studs().isPresent())
+                .findFirst()
+                .orElseThrow();
+        String text = KitDocument.write(List.of(studded))
+                .replaceFirst("(?s)\"shoulder_mm\" : \\{[^}]*}", "\"shoulder_mm\" : 12.7");
+        assertThat(KitDocument.read("k", text)
+                        .get(0)
+                        .studs()
+                        .orElseThrow()
+                        .shoulder()
+                        .tolerance())
+                .isEqualTo(itrova.core.kit.Figure.GENERAL_TOLERANCE);
+    }
+
+    @Test
+    void aDiscMayBeDrilledForAnyNumberOfPatterns() {
+        String pattern = "{\"count\": 5, \"circle_mm\": 114.3, \"hole_mm\": 13.4}";
+        String text = document()
+                .replaceFirst(
+                        "(?s)\"patterns\" : \\[.*?\\]", "\"patterns\" : [" + (pattern + ",").repeat(4) + pattern + "]");
+        assertThat(KitDocument.read("k", text).get(0).disc().patterns()).hasSize(5);
+    }
+
     @Test
     void everyFigureThereIsReadsBack() {
         for (String figure : itrova.core.kit.PaperClash.FIGURES) {
