@@ -1,6 +1,7 @@
 package itrova.formats;
 
 import itrova.core.fastener.Thread;
+import itrova.core.fastener.Tightening;
 import itrova.core.kit.CaliperShape;
 import itrova.core.kit.Kit;
 import itrova.core.kit.KitOption;
@@ -13,6 +14,7 @@ import itrova.core.quantity.Dimension;
 import itrova.core.vehicle.AxleEndKind;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -22,6 +24,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import org.apache.commons.text.similarity.LevenshteinDistance;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -52,7 +55,11 @@ public final class KitDocument {
             kit.ifPresent(k -> {
                 kits.add(k);
                 shapeFaults(k).forEach((where, fault) -> faults.add(c.row(), where, fault));
+                k.torques().forEach(t -> t.thread()
+                        .flatMap(thread -> Tightening.whyImpossible(t.torque(), thread))
+                        .ifPresent(why -> faults.add(c.row(), "torques, " + t.fastener(), why)));
             });
+            checkFigures(c);
             String code = c.text("code", "");
             if (!codes.add(code)) {
                 faults.add(c.row(), "code", "The code " + code + " stands twice in this file. Give each kit its own.");
@@ -121,10 +128,36 @@ public final class KitDocument {
                                 .map(KitDocument::option)
                                 .toList(),
                         c.entries("contradictions", false).stream()
-                                .map(p -> new PaperClash(
-                                        toFigure(p.text("figure", "")), p.text("one", ""), p.text("other", "")))
+                                .flatMap(p -> clash(p).stream())
                                 .toList(),
                         PartsReader.texts(c, "needs")));
+    }
+
+    /** A contradiction; nothing where no check goes by such a figure. */
+    private static Optional<PaperClash> clash(Cursor p) {
+        String figure = toFigure(p.text("figure", ""));
+        return PaperClash.FIGURES.contains(figure)
+                ? Optional.of(new PaperClash(figure, p.text("one", ""), p.text("other", "")))
+                : Optional.empty();
+    }
+
+    /** A misspelt figure would be a contradiction lost: it is a fault, with the nearest name there is. */
+    private static void checkFigures(Cursor kit) {
+        for (Cursor p : kit.entries("contradictions", false)) {
+            String figure = toFigure(p.text("figure", ""));
+            if (!PaperClash.FIGURES.contains(figure)) {
+                String nearest = PaperClash.FIGURES.stream()
+                        .min(Comparator.comparingInt(
+                                f -> LevenshteinDistance.getDefaultInstance().apply(f, figure)))
+                        .orElseThrow();
+                p.faults()
+                        .add(
+                                p.row(),
+                                p.path() + ".figure",
+                                "“" + Json.shortened(p.text("figure", "")) + "” is no figure of a kit. Is “"
+                                        + toKey(nearest) + "” meant?");
+            }
+        }
     }
 
     private static Map<PartKind, Integer> contents(Cursor c) {

@@ -158,7 +158,7 @@ final class PartsReader {
     static KitStuds studs(Cursor c) {
         return new KitStuds(
                 Thread.parse(c.text("thread", "")),
-                c.figure("shoulder_mm", true),
+                c.figure("shoulder_mm", false),
                 c.figure("stick_out_mm", false),
                 c.optional("grade", g -> g.node().asString()).map(text -> BoltGrade.of(text)
                         .orElseThrow(() -> new IllegalArgumentException(

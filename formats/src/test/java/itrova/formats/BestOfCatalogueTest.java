@@ -23,9 +23,10 @@ import org.junit.jupiter.params.provider.ValueSource;
 class BestOfCatalogueTest {
     private static List<Kit> catalogue(long seed) {
         Random random = new Random(seed);
+        List<Kit> models = DemoData.kits();
         List<Kit> kits = new ArrayList<>();
         for (int i = 0; i < 150; i++) {
-            Kit model = DemoData.kits().get(i % DemoData.kits().size());
+            Kit model = models.get(i % models.size());
             Disc d = model.disc();
             Disc moved = new Disc(
                     d.diameter(),

@@ -31,8 +31,9 @@ class ManyLookersTest {
     static void start() throws Exception {
         server = TestServer.start();
         lead = server.signedIn("wilma");
+        List<itrova.core.kit.Kit> models = DemoData.kits();
         List<itrova.core.kit.Kit> many = IntStream.range(0, 800)
-                .mapToObj(i -> DemoData.kits().get(i % DemoData.kits().size()).withCode("MANY-" + i))
+                .mapToObj(i -> models.get(i % models.size()).withCode("MANY-" + i))
                 .toList();
         assertThat(lead.post("/api/kits/import", KitDocument.write(many)).status())
                 .isEqualTo(200);

@@ -345,6 +345,15 @@ class OnceApiTest {
     }
 
     @Test
+    void aLengthIsNotTakenByEye() throws Exception {
+        long axle = van("QF-103");
+        Answer eye = mechanic.post(
+                "/api/axles/" + axle + "/readings", register("70.8").replace("CALIPER_OUTSIDE", "EYE"));
+        assertThat(eye.status()).isEqualTo(422);
+        assertThat(eye.json().path("detail").asString()).contains("by eye", "counts and kinds");
+    }
+
+    @Test
     void anExportedJobKeepsWhoAndWhen() throws Exception {
         long axle = van("QF-103");
         mechanic.post("/api/axles/" + axle + "/readings", register("70.8"));

@@ -24,7 +24,7 @@ import java.util.regex.Pattern;
  */
 public final class KillUnderWrites {
     private static final int WRITERS = 4;
-    private static final Pattern TEXT = Pattern.compile("\"text\":\"([0-9.]+)\"");
+    private static final Pattern TEXT = Pattern.compile("\"text\":\"([0-9.]+)( mm)?\"");
 
     private final String address;
     private final Path project;

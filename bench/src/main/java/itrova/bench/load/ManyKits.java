@@ -13,11 +13,11 @@ public final class ManyKits {
 
     public static void main(String[] args) throws InterruptedException {
         Visitor lead = new Visitor(args[0]).signIn("wilma");
+        List<itrova.core.kit.Kit> models = DemoData.kits();
         int many = Integer.parseInt(args[1]);
         for (int from = 0; from < many; from += AT_ONCE) {
             List<itrova.core.kit.Kit> kits = IntStream.range(from, Math.min(many, from + AT_ONCE))
-                    .mapToObj(
-                            i -> DemoData.kits().get(i % DemoData.kits().size()).withCode("MANY-" + i))
+                    .mapToObj(i -> models.get(i % models.size()).withCode("MANY-" + i))
                     .toList();
             lead.post("/api/kits/import", KitDocument.write(kits)).ok();
         }

@@ -32,10 +32,9 @@ public final class CaliperBeside {
     private final Kit kit;
     private final Measured midPlane;
     private final OptionalDouble clock;
-    /** Part by part where the disc comes to stand, with new and with worn pads; the latter empty where nothing moves. */
+    /** Part by part where the disc comes to stand, pads new. */
     private final List<Outline> asNew;
 
-    private final List<Outline> worn;
     private final Outline disc;
 
     /**
@@ -49,11 +48,9 @@ public final class CaliperBeside {
         this.kit = kit;
         this.midPlane = midPlane;
         this.clock = clock;
-        double wear = kit.caliper().wearTravel();
         asNew = kit.caliper().parts().stream()
                 .map(p -> p.outline().shifted(midPlane.value()))
                 .toList();
-        worn = wear > 0 ? asNew.stream().map(o -> o.shifted(-wear)).toList() : List.of();
         disc = disc();
     }
 
@@ -99,11 +96,16 @@ public final class CaliperBeside {
     /** Name of the obstacle made from the readings of the knuckle's rib. */
     public static final String RIB = "knuckle rib";
 
-    /** The gap to an obstacle for which least is left after its doubt, of the disc or of what of the caliper comes by it. */
+    /**
+     * The gap to an obstacle for which least is left after its doubt, of the disc or of what of the caliper comes by it, from new pads
+     * to worn ones and everywhere between: moving inboard past an obstacle is the same as drawing the obstacle that much further out.
+     */
     public InboardGap to(Standing standing) {
         Obstacle obstacle = standing.obstacle();
         Rectangle metal = new Rectangle(obstacle.xFrom(), obstacle.xTo(), obstacle.rFrom(), obstacle.rTo());
-        InboardGap least = gap("disc", standing, metal, disc, false);
+        Rectangle passed = new Rectangle(
+                obstacle.xFrom(), obstacle.xTo() + kit.caliper().wearTravel(), obstacle.rFrom(), obstacle.rTo());
+        InboardGap least = gap("disc", standing, metal, disc);
         double mostDoubt = mostDoubt(standing);
         List<SectorOutline> parts = kit.caliper().parts();
         for (int i = 0; i < parts.size(); i++) {
@@ -111,11 +113,8 @@ public final class CaliperBeside {
                 continue;
             }
             // A gap that even its whole doubt does not bring below the least need not be worked out.
-            if (!worn.isEmpty() && metal.gapAtLeast(worn.get(i)) - mostDoubt < least.left()) {
-                least = lesser(least, gap("caliper", standing, metal, worn.get(i), true));
-            }
-            if (metal.gapAtLeast(asNew.get(i)) - mostDoubt < least.left()) {
-                least = lesser(gap("caliper", standing, metal, asNew.get(i), false), least);
+            if (passed.gapAtLeast(asNew.get(i)) - mostDoubt < least.left()) {
+                least = lesser(gap("caliper", standing, passed, asNew.get(i)), least);
             }
         }
         return least;
@@ -170,16 +169,23 @@ public final class CaliperBeside {
                 new Point(x - half, outer)));
     }
 
-    private InboardGap gap(String part, Standing standing, Rectangle metal, Outline outline, boolean worn) {
-        Gap gap = metal.gap(outline);
+    private InboardGap gap(String part, Standing standing, Rectangle metal, Outline outline) {
+        Gap drawn = metal.gap(outline);
         Obstacle obstacle = standing.obstacle();
+        double moved = Math.max(0, drawn.onWall().x() - obstacle.xTo());
+        Gap gap = moved > 0 ? drawn.shifted(-moved) : drawn;
         boolean isCaliper = part.equals("caliper");
-        double own = isCaliper
+        double along = isCaliper
                 ? kit.caliper().outlineTolerance()
                 : kit.disc().thickness().tolerance() / 2;
+        double radial = isCaliper
+                ? kit.caliper().outlineTolerance()
+                : kit.disc().diameter().tolerance() / 2;
         Measured size = midPlane.times(-gap.towardsX())
-                .with(Component.rectangular(kit.source(part + ".outline.x"), own * gap.towardsX()))
-                .with(Component.rectangular(kit.source(part + ".outline.r"), own * gap.towardsR()))
+                .with(Component.rectangular(
+                        kit.source(isCaliper ? "caliper.outline.x" : "disc.thickness"), along * gap.towardsX()))
+                .with(Component.rectangular(
+                        kit.source(isCaliper ? "caliper.outline.r" : "disc.diameter"), radial * gap.towardsR()))
                 .with(Component.rectangular(
                         "around:" + side + ":" + obstacle.name() + ":x", obstacle.halfLimit() * gap.towardsX()))
                 .with(Component.rectangular(
@@ -187,6 +193,6 @@ public final class CaliperBeside {
                 .plus(standing.face().map(f -> f.times(gap.towardsX())).orElse(Measured.exact(0)))
                 .plus(standing.radius().map(r -> r.times(gap.towardsR())).orElse(Measured.exact(0)))
                 .at(gap.size());
-        return new InboardGap(part, standing, gap, size, worn);
+        return new InboardGap(part, standing, gap, size, moved > 0);
     }
 }

@@ -3,7 +3,9 @@ package itrova.core.clearance;
 import itrova.core.clearance.WheelProfile.DoubtfulStep;
 import itrova.core.geometry.Gap;
 import itrova.core.geometry.Outline;
+import itrova.core.geometry.Point;
 import itrova.core.geometry.WallStep;
+import itrova.core.kit.Disc;
 import itrova.core.kit.Kit;
 import itrova.core.kit.SectorOutline;
 import itrova.core.quantity.Component;
@@ -19,7 +21,8 @@ import java.util.function.ToDoubleFunction;
  * A kit's caliper placed in a wheel.
  *
  * <p>The disc's hat sits on the hub, the wheel on the hat: the disc's mid-plane lies hat depth plus hat thickness inboard
- * of the wheel's mounting face. New pads and, for a sliding caliper, worn pads are both looked at.
+ * of the wheel's mounting face. A sliding caliper is looked at from new pads to worn ones and everywhere between: moving it inboard
+ * past a step of the barrel is the same as drawing the step that much longer.
  */
 public final class CaliperInWheel {
     private final AxleEnd end;
@@ -100,13 +103,78 @@ public final class CaliperInWheel {
         SectionGap best = null;
         for (Outline outline : asNew) {
             Outline worn = outline.shifted(-wear * kit.caliper().wearTravel());
-            best = steps.isEmpty() ? null : leastAt(best, steps, worn, wear > 0);
+            best = steps.isEmpty() ? null : leastAt(best, steps, worn, caliper(), 0, wear > 0);
         }
         return Optional.ofNullable(best);
     }
 
+    /** The disc's gap to the barrel for which least is left after its doubt; it turns with the wheel and is widest when new. */
+    public Optional<SectionGap> discToBarrel() {
+        return discTo(wheel.barrel());
+    }
+
+    /** The disc's gap to the spokes for which least is left after its doubt. */
+    public Optional<SectionGap> discToSpokes() {
+        return discTo(wheel.spokes());
+    }
+
+    private Optional<SectionGap> discTo(List<DoubtfulStep> steps) {
+        Disc disc = kit.disc();
+        Body body = new Body(
+                "disc",
+                disc.thickness().tolerance() / 2,
+                disc.diameter().tolerance() / 2,
+                kit.source("disc.thickness"),
+                kit.source("disc.diameter"));
+        return steps.isEmpty() ? Optional.empty() : Optional.ofNullable(leastAt(null, steps, disc(), body, 0, false));
+    }
+
+    /** The disc's ring in the wheel's frame, from the hat outwards. */
+    private Outline disc() {
+        double half = kit.disc().thickness().value() / 2;
+        double inner =
+                Math.min(kit.disc().hatInside().value(), kit.disc().diameter().value()) / 2;
+        double outer = kit.disc().diameter().value() / 2;
+        double x = midPlane.value();
+        return new Outline(List.of(
+                new Point(x - half, inner),
+                new Point(x + half, inner),
+                new Point(x + half, outer),
+                new Point(x - half, outer)));
+    }
+
+    /** What of the barrel beside the disc was not read, in words; absent if all was. */
+    public Optional<String> unreadBesideDisc() {
+        return unreadBarrel(List.of(disc()), List.of(disc()));
+    }
+
+    /** What of the spokes beside the disc was not read, in words; absent if all was. */
+    public Optional<String> unreadBehindDisc() {
+        return unreadSpokes(List.of(disc()));
+    }
+
+    /**
+     * What may touch the wheel, with how true its figures are.
+     *
+     * @param name what it is called
+     * @param alongTolerance half-width of its tolerance along the axis (mm)
+     * @param radialTolerance half-width of its tolerance along the radius (mm)
+     */
+    private record Body(
+            String name, double alongTolerance, double radialTolerance, String alongSource, String radialSource) {}
+
+    private Body caliper() {
+        double tolerance = kit.caliper().outlineTolerance();
+        return new Body(
+                "caliper", tolerance, tolerance, kit.source("caliper.outline.x"), kit.source("caliper.outline.r"));
+    }
+
     /** What of the barrel beside the caliper was not read, in words; absent if all was. */
     public Optional<String> unreadBarrel() {
+        return unreadBarrel(asNew, worn);
+    }
+
+    private Optional<String> unreadBarrel(List<Outline> asNew, List<Outline> worn) {
         Optional<Measured> backspacing = end.length(Callout.WHEEL_BACKSPACING);
         if (asNew.isEmpty() || backspacing.isEmpty() || end.barrel().isEmpty()) {
             return Optional.empty();
@@ -128,6 +196,10 @@ public final class CaliperInWheel {
 
     /** What of the spokes beside the caliper was not read, in words; absent if all was. */
     public Optional<String> unreadSpokes() {
+        return unreadSpokes(asNew);
+    }
+
+    private Optional<String> unreadSpokes(List<Outline> asNew) {
         if (asNew.isEmpty() || end.spokes().isEmpty()) {
             return Optional.empty();
         }
@@ -158,12 +230,7 @@ public final class CaliperInWheel {
         }
         SectionGap best = null;
         for (Outline outline : asNew) {
-            best = leastAt(best, steps, outline, false);
-        }
-        if (kit.caliper().wearTravel() > 0) {
-            for (Outline outline : worn) {
-                best = leastAt(best, steps, outline, true);
-            }
+            best = leastAt(best, steps, outline, caliper(), kit.caliper().wearTravel(), false);
         }
         return Optional.ofNullable(best);
     }
@@ -172,33 +239,42 @@ public final class CaliperInWheel {
             @org.jspecify.annotations.Nullable SectionGap sofar,
             List<DoubtfulStep> steps,
             Outline outline,
+            Body body,
+            double travel,
             boolean worn) {
         SectionGap best = sofar;
         double bestLeft = best == null
                 ? Double.POSITIVE_INFINITY
                 : best.size().value() - best.size().expanded();
-        double mostDoubt = wheel.mostDoubt() + ownDoubt();
+        double mostDoubt = wheel.mostDoubt() + midPlane.expanded() + body.alongTolerance() + body.radialTolerance();
         for (DoubtfulStep step : steps) {
-            if (step.step().gapAtLeast(outline) - mostDoubt > bestLeft) {
+            WallStep passed = passed(step.step(), travel);
+            if (passed.gapAtLeast(outline) - mostDoubt > bestLeft) {
                 continue; // not even its whole doubt makes this the least
             }
-            Gap gap = step.step().gap(outline);
-            Measured size = withDoubt(step, gap);
+            Gap drawn = passed.gap(outline);
+            double moved = step.step().kind() == WallStep.Kind.BARREL
+                    ? Math.max(0, drawn.onWall().x() - step.step().to())
+                    : 0;
+            Gap gap = moved > 0 ? drawn.shifted(-moved) : drawn;
+            Measured size = withDoubt(step, gap, body);
             double left = size.value() - size.expanded();
             if (left < bestLeft) {
-                best = new SectionGap(gap, size, worn);
+                best = new SectionGap(gap, size, worn || moved > 0);
                 bestLeft = left;
             }
         }
         return best;
     }
 
-    /** Most the kit's figures can add to a gap's doubt (mm). */
-    private double ownDoubt() {
-        return midPlane.expanded() + 2 * kit.caliper().outlineTolerance();
+    /** The step as long as it seems to what moves inboard past it; spokes are nearest before anything moves. */
+    private static WallStep passed(WallStep step, double travel) {
+        return travel > 0 && step.kind() == WallStep.Kind.BARREL
+                ? new WallStep(step.kind(), step.from(), step.to() + travel, step.level())
+                : step;
     }
 
-    private Measured withDoubt(DoubtfulStep step, Gap gap) {
+    private Measured withDoubt(DoubtfulStep step, Gap gap, Body body) {
         boolean barrel = step.step().kind() == WallStep.Kind.BARREL;
         double along = barrel ? gap.towardsX() : gap.towardsR();
         double across = barrel ? gap.towardsR() : gap.towardsX();
@@ -208,10 +284,8 @@ public final class CaliperInWheel {
         Measured bound = atStart ? step.from() : step.to();
         Measured wall = Measured.exact(0).derive(0, 0, step.level(), across).derive(0, 1, bound, along);
         Measured placed = midPlane.times(gap.towardsX())
-                .with(Component.rectangular(
-                        kit.source("caliper.outline.x"), kit.caliper().outlineTolerance() * gap.towardsX()))
-                .with(Component.rectangular(
-                        kit.source("caliper.outline.r"), kit.caliper().outlineTolerance() * gap.towardsR()));
+                .with(Component.rectangular(body.alongSource(), body.alongTolerance() * gap.towardsX()))
+                .with(Component.rectangular(body.radialSource(), body.radialTolerance() * gap.towardsR()));
         return wall.minus(placed).at(gap.size());
     }
 }

@@ -1,5 +1,8 @@
 package itrova.core.fastener;
 
+import java.util.Locale;
+import java.util.Optional;
+
 /** Torque and preload of a bolt by the short form F = T/(K·d) (Shigley; VDI 2230 for the fuller model). */
 public final class Tightening {
     private Tightening() {}
@@ -15,6 +18,44 @@ public final class Tightening {
     public static double preload(double torque, double nutFactor, Thread thread) {
         return torque / (nutFactor * thread.diameter() / 1000);
     }
+
+    /** Largest thread judged from below (mm): nuts that only adjust a bearing, on larger ones, take next to no torque. */
+    private static final double LARGEST_JUDGED_FROM_BELOW = 16;
+
+    private static final double LEAST_SHARE = 0.12;
+    private static final double LEAST_FRICTION = 0.20;
+    private static final double MOST_FRICTION = 0.30;
+
+    /**
+     * Why a torque cannot be the one for a bolt of that thread, in plain words; empty if it may be: less than a tenth or so of the proof
+     * load of the softest grade, or more than breaks the hardest one though it be dry. Most often a unit has slipped.
+     *
+     * @param torque tightening torque (N·m)
+     * @param thread the bolt's thread
+     */
+    public static Optional<String> whyImpossible(double torque, Thread thread) {
+        double softest = BoltGrade.SAE_2.proofLoad(thread);
+        double hardest = BoltGrade.ISO_12_9.proofLoad(thread);
+        boolean tooLittle = thread.diameter() <= LARGEST_JUDGED_FROM_BELOW
+                && preload(torque, LEAST_FRICTION, thread) < LEAST_SHARE * softest;
+        boolean tooMuch = preload(torque, MOST_FRICTION, thread) > hardest;
+        if (!tooLittle && !tooMuch) {
+            return Optional.empty();
+        }
+        return Optional.of(String.format(
+                Locale.ROOT,
+                "%.1f N·m (%.1f lbf·ft, %.0f lbf·in) is %s a %s bolt: %s. Ask whether the unit has slipped.",
+                torque,
+                torque / NM_PER_POUND_FOOT,
+                12 * torque / NM_PER_POUND_FOOT,
+                tooLittle ? "too little for" : "more than stands",
+                thread.designation(),
+                tooLittle
+                        ? "it clamps with less than an eighth of the softest grade's proof load"
+                        : "even one of class 12.9 would be past its proof load"));
+    }
+
+    private static final double NM_PER_POUND_FOOT = 1.355817948;
 
     /**
      * Setting of a torque wrench that carries an in-line extension: set = T·L/(L + E).

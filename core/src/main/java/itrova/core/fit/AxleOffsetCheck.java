@@ -1,6 +1,5 @@
 package itrova.core.fit;
 
-import itrova.core.measure.DerivedValues;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.Callout;
@@ -28,9 +27,12 @@ final class AxleOffsetCheck implements Check {
     @Override
     public Finding judge(FitCase c) {
         Ruling ruling = new Ruling(CheckId.AXLE_OFFSET, c);
-        Optional<Measured> read = DerivedValues.hubFace(c.end());
+        Optional<Measured> read = c.hubFace();
         Optional<Measured> wanted = wanted(c);
-        ruling.want(read, callout(c.end().kind()));
+        ruling.want(read, c.hubFaceCallout()).reads("bracket.shimRange");
+        if (c.bringsHub() && c.kit().fitting().hub().get().face().isEmpty()) {
+            ruling.missing("how far the face of the kit's hub stands from the bearing shoulder: ask the supplier");
+        }
         if (wanted.isEmpty()) {
             ruling.missing("the axle offset the kit is made for: ask the supplier");
         }
@@ -88,7 +90,7 @@ final class AxleOffsetCheck implements Check {
 
     @Override
     public List<WorkOffer> remedies(FitCase c) {
-        Optional<Measured> read = DerivedValues.hubFace(c.end());
+        Optional<Measured> read = c.hubFace();
         Optional<Measured> wanted = wanted(c);
         if (read.isEmpty() || wanted.isEmpty()) {
             return List.of();

@@ -86,7 +86,10 @@ final class BearingCheck implements Check {
                 seat.cup().measured(c.kit().source(callout == Callout.INNER_JOURNAL ? "hub.inner" : "hub.outer"));
         Optional<StandardBearing> bearing = seat.designation().flatMap(StandardBearing::find);
         if (seat.designation().isPresent() && bearing.isEmpty()) {
-            ruling.missing("sizes of bearing " + seat.designation().get() + ": it is in no table here");
+            String bySize = journal.flatMap(j -> search(j, seat.cup()))
+                    .map(b -> "; by size a " + b.designation() + " would serve in its place")
+                    .orElse("");
+            ruling.missing("sizes of bearing " + seat.designation().get() + ": it is in no table here" + bySize);
             return;
         }
         if (journal.isEmpty()) {

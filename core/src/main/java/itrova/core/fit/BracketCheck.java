@@ -51,6 +51,9 @@ final class BracketCheck implements Check {
         Optional<Measured> hole = c.length(Callout.BRACKET_HOLE);
         ruling.want(hole, Callout.BRACKET_HOLE);
         Measured bolt = bracket.bolt().measured(c.kit().source("bracket.bolt"));
+        ruling.require(
+                "bolt through the bracket's own hole",
+                bracket.hole().measured(c.kit().source("bracket.hole")).minus(bolt));
         hole.ifPresent(h -> ruling.require("bolt through hole", h.minus(bolt)));
         hole.ifPresent(h -> {
             Measured play = bracket.hole()

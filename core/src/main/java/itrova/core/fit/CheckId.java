@@ -17,6 +17,7 @@ public enum CheckId {
     HUB_HELD("How the hub is held", 11, true),
     JOINTS("Steering joints", 12, true),
     DONOR("Donor parts", 13, true),
+    DISC_IN_WHEEL("Disc in wheel", 14, true),
     BARREL("Caliper to barrel", 14, true),
     SPOKES("Caliper to spokes", 14, true),
     VALVE("Valve stem", 14, true),

@@ -22,6 +22,7 @@ final class Checks {
             new HubHeldCheck(),
             new JointsCheck(),
             new DonorCheck(),
+            new DiscInWheelCheck(),
             WheelClearanceCheck.barrel(),
             WheelClearanceCheck.spokes(),
             new ValveCheck(),

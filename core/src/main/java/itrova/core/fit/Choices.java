@@ -197,7 +197,7 @@ final class Choices {
             case PATTERN, STUD_HOLES -> EnumSet.of(Part.DISC, Part.STUDS);
             case NUT_ENGAGEMENT -> EnumSet.of(Part.DISC, Part.STUDS, Part.NUTS);
             case NUT_SEAT -> EnumSet.of(Part.STUDS, Part.NUTS);
-            case REGISTER, HAT_FLANGE, TYRE_ROOM -> EnumSet.of(Part.DISC);
+            case REGISTER, HAT_FLANGE, TYRE_ROOM, DISC_IN_WHEEL -> EnumSet.of(Part.DISC);
             case BRACKET, HOUSING_STACK, AXLE_OFFSET -> EnumSet.of(Part.BRACKET);
             case BARREL, SPOKES, VALVE -> EnumSet.of(Part.DISC, Part.CALIPER);
             case SPARE -> EnumSet.of(Part.DISC, Part.CALIPER, Part.STUDS);

@@ -137,7 +137,9 @@ final class FitCase {
         if (kit.studs().isPresent()) {
             return Optional.of(Measured.exact(kit.studs().get().thread().diameter()));
         }
-        return end.length(Callout.STUD_MAJOR).or(() -> end.studThread().map(t -> Measured.exact(t.diameter())));
+        return bringsHub()
+                ? Optional.empty()
+                : end.length(Callout.STUD_MAJOR).or(() -> end.studThread().map(t -> Measured.exact(t.diameter())));
     }
 
     /** Diameter of what of the stud stands in the disc's hole besides its thread (mm). */
@@ -145,18 +147,38 @@ final class FitCase {
         if (kit.studs().isPresent()) {
             return Optional.of(kit.studs().get().shoulder().measured(kit.source("studs.shoulder")));
         }
-        return end.length(Callout.STUD_SHOULDER);
+        return bringsHub() ? Optional.empty() : end.length(Callout.STUD_SHOULDER);
     }
 
     Optional<Measured> studStickOut() {
         if (kit.studs().isPresent()) {
             return Optional.of(kit.studs().get().stickOut().measured(kit.source("studs.stickOut")));
         }
-        return end.length(Callout.STUD_STICK_OUT);
+        return bringsHub() ? Optional.empty() : end.length(Callout.STUD_STICK_OUT);
+    }
+
+    /** Notes a sliding caliper of which nobody says how far it moves as it wears. */
+    void wantWear(Ruling ruling) {
+        ruling.reads("caliper.wearTravel", "caliper.outline");
+        if (!kit.caliper().isWearKnown()) {
+            ruling.missing(
+                    "how far the sliding caliper moves inboard until pads and disc are worn out: ask the supplier");
+        }
+    }
+
+    /** Notes what is not known of the studs: to be read, or asked of the supplier where the kit's own hub brings them. */
+    void wantStuds(Ruling ruling, Optional<?> figure, Callout callout) {
+        if (figure.isEmpty() && bringsHub()) {
+            ruling.missing("the studs of the kit's hub, their thread and stick-out: ask the supplier");
+        } else {
+            ruling.want(figure, callout);
+        }
     }
 
     Optional<Thread> studThread() {
-        return kit.studs().map(s -> Optional.of(s.thread())).orElseGet(end::studThread);
+        return kit.studs()
+                .map(s -> Optional.of(s.thread()))
+                .orElseGet(() -> bringsHub() ? Optional.empty() : end.studThread());
     }
 
     /** The larger of stud thread and shoulder (mm); absent until both are known. */

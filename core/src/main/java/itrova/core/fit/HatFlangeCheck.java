@@ -32,7 +32,7 @@ final class HatFlangeCheck implements Check {
         Ruling ruling = new Ruling(CheckId.HAT_FLANGE, c);
         Optional<Measured> flange = c.length(Callout.FLANGE);
         Measured hat = c.kit().disc().hatInside().measured(c.kit().source("disc.hatInside"));
-        ruling.want(flange, Callout.FLANGE);
+        ruling.want(flange, Callout.FLANGE).reads("disc.fillet");
         flange.ifPresent(
                 f -> ruling.require("flat seat", hat.minus(f).times(0.5).plus(-room(c))));
         return ruling.finding(r -> explain(c, flange, hat));

@@ -33,6 +33,8 @@ final class InboardCheck implements Check {
         if (!c.kit().caliper().hasShape()) {
             ruling.missing("the caliper's outline: ask the supplier or take it from a template");
         }
+        c.wantWear(ruling);
+        ruling.reads("disc.thickness", "disc.diameter", "disc.hatInside", "disc.hatDepth");
         if (c.end().kind().isSteered()) {
             ruling.want(c.length(Callout.KNUCKLE_RIB), Callout.KNUCKLE_RIB)
                     .want(c.length(Callout.KNUCKLE_RIB_RADIUS), Callout.KNUCKLE_RIB_RADIUS);

@@ -29,9 +29,11 @@ final class NutEngagementCheck implements Check {
         Optional<Measured> stickOut = c.studStickOut();
         Optional<Measured> pad = c.length(Callout.WHEEL_PAD);
         Optional<itrova.core.fastener.Thread> thread = c.studThread();
-        ruling.want(stickOut, Callout.STUD_STICK_OUT)
-                .want(pad, Callout.WHEEL_PAD)
-                .want(thread, Callout.STUD_THREAD);
+        c.wantStuds(ruling, stickOut, Callout.STUD_STICK_OUT);
+        ruling.want(pad, Callout.WHEEL_PAD);
+        if (!(c.bringsHub() && stickOut.isEmpty())) {
+            c.wantStuds(ruling, thread, Callout.STUD_THREAD);
+        }
         Measured hat = c.hat().plus(c.worked().spacer());
         if (stickOut.isPresent() && pad.isPresent() && thread.isPresent()) {
             double need = thread.get().pitch()

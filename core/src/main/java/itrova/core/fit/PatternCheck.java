@@ -80,6 +80,12 @@ final class PatternCheck implements Check {
         HolePattern chosen = nearest;
         Measured off = circle.get().minus(chosen.circle().measured(c.kit().source("disc.circle")));
         Measured play = chosen.hole().measured(c.kit().source("disc.hole")).minus(stud.get());
+        if (c.kit().studs().isPresent() && c.end().otherWheel().isEmpty()) {
+            // the wheel's own holes were made for the old studs
+            Optional<Measured> own = c.length(Callout.WHEEL_STUD_HOLE);
+            ruling.want(own, Callout.WHEEL_STUD_HOLE);
+            own.ifPresent(hole -> ruling.require("new studs through the wheel's holes", hole.minus(stud.get())));
+        }
         return ruling.require("studs not too far out", play.minus(off).times(0.5))
                 .require("studs not too far in", play.plus(off).times(0.5))
                 .finding(r -> explain(c, chosen, circle.get(), stud.get()));
@@ -106,7 +112,8 @@ final class PatternCheck implements Check {
                 c.end().otherWheel().map(Wheel::circle).or(() -> c.end().boltCircle());
         Optional<Measured> hole = c.length(Callout.WHEEL_STUD_HOLE);
         Optional<Measured> stud = c.studMajor();
-        ruling.want(hole, Callout.WHEEL_STUD_HOLE).want(stud, Callout.STUD_MAJOR);
+        ruling.want(hole, Callout.WHEEL_STUD_HOLE);
+        c.wantStuds(ruling, stud, Callout.STUD_MAJOR);
         if (hub.isPresent() && wheel.isPresent() && hole.isPresent() && stud.isPresent()) {
             Measured off = hub.get().minus(wheel.get());
             Measured play = hole.get().minus(stud.get());

@@ -4,8 +4,10 @@ import itrova.core.kit.PaperClash;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.Callout;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 
 /** Collects a check's requirements and gives its finding: the requirement with the least m − U counts. */
@@ -16,6 +18,8 @@ final class Ruling {
     private final List<Requirement> requirements = new ArrayList<>(3);
     private final List<Callout> missing = new ArrayList<>(2);
     private final List<String> missingInWords = new ArrayList<>(1);
+    private boolean contradicted;
+    private final Set<String> read = new HashSet<>();
     private boolean satisfied;
 
     /** A check whose margin is a length. */
@@ -37,6 +41,15 @@ final class Ruling {
     /** Notes that something no measure can express was found right. */
     Ruling satisfied() {
         satisfied = true;
+        return this;
+    }
+
+    /**
+     * Notes figures of the kit's papers the check goes by, as far as they carry no doubt into its margins: a contradiction in one of
+     * them leaves the check unproven as well.
+     */
+    Ruling reads(String... figures) {
+        read.addAll(List.of(figures));
         return this;
     }
 
@@ -97,10 +110,12 @@ final class Ruling {
     private void noteClashes() {
         for (PaperClash clash : c.kit().choices().clashes()) {
             String source = c.kit().source(clash.figure());
-            boolean used = requirements.stream()
-                    .flatMap(r -> r.margin().components().stream())
-                    .anyMatch(part -> part.source().startsWith(source));
+            boolean used = read.contains(clash.figure())
+                    || requirements.stream()
+                            .flatMap(r -> r.margin().components().stream())
+                            .anyMatch(part -> part.source().startsWith(source));
             if (used) {
+                contradicted = true;
                 missing("the papers say both “" + clash.one() + "” and “" + clash.other() + "” (" + clash.figure()
                         + "): ask the supplier which is right");
             }
@@ -127,7 +142,7 @@ final class Ruling {
     private Verdict verdict(boolean incomplete) {
         boolean allFit = !incomplete && (satisfied || !requirements.isEmpty());
         for (Requirement r : requirements) {
-            if (r.margin().value() + r.margin().expanded() < 0) {
+            if (r.margin().value() + r.margin().expanded() < 0 && !contradicted) {
                 return Verdict.DOES_NOT_FIT;
             }
             allFit &= r.left() >= 0;

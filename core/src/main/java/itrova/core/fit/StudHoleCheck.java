@@ -94,6 +94,11 @@ final class StudHoleCheck implements Check {
             return List.of(WorkOffer.refused(String.format(
                     Locale.ROOT, "Drilling would take %.1f mm, more than the %.1f mm allowed.", growth, DRILL_MOST)));
         }
+        if (c.kit().contradicts("disc.holeToEdge")) {
+            return List.of(
+                    WorkOffer.refused(
+                            "Drilling is not offered: the papers contradict themselves in how far the holes are from the edge."));
+        }
         Optional<Figure> toEdge = c.kit().disc().holeToEdge();
         if (toEdge.isEmpty()) {
             return List.of(WorkOffer.refused(

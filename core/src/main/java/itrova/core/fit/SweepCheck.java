@@ -9,6 +9,7 @@ import itrova.core.geometry.Point;
 import itrova.core.geometry.Point3;
 import itrova.core.geometry.Solid;
 import itrova.core.kit.Caliper;
+import itrova.core.kit.PaperClash;
 import itrova.core.kit.SectorOutline;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
@@ -56,6 +57,7 @@ final class SweepCheck implements Check {
             double thickness,
             double diameter,
             double spacer,
+            List<PaperClash> clashes,
             double backspacing,
             Surroundings around) {
         static Hangs on(FitCase c) {
@@ -67,6 +69,7 @@ final class SweepCheck implements Check {
                     c.kit().disc().thickness().value(),
                     c.kit().disc().diameter().value(),
                     c.worked().spacer().value(),
+                    c.kit().choices().clashes(),
                     c.length(Callout.WHEEL_BACKSPACING).map(Measured::value).orElse(Double.NaN),
                     c.end().around());
         }
@@ -100,6 +103,8 @@ final class SweepCheck implements Check {
         if (!c.kit().caliper().hasShape()) {
             ruling.missing("the caliper's outline: ask the supplier or take it from a template");
         }
+        c.wantWear(ruling);
+        ruling.reads("disc.thickness", "disc.diameter", "disc.hatDepth");
         if (around.tyre().isEmpty()) {
             ruling.missing("tyre width and diameter");
         } else if (tyrePlane(c).isEmpty()) {
@@ -252,17 +257,16 @@ final class SweepCheck implements Check {
         // The tyre first: it is mostly the nearest, and what is further away need not be looked at closely.
         c.end().around().tyre().ifPresent(tyre -> tyrePlane(c).ifPresent(plane -> parts.add(tyreAt(c, tyre, plane))));
         for (SectorOutline part : c.kit().caliper().parts()) {
-            for (double shift : c.kit().caliper().wearTravel() > 0
-                    ? new double[] {0, -c.kit().caliper().wearTravel()}
-                    : new double[] {0}) {
-                Outline placed = part.outline().shifted(midPlane + shift);
-                ClockWindow window = anywhere ? ClockWindow.ALL : part.window().turned(turn);
-                parts.add(new Wanting(
-                        new Mover("caliper", Solid.turned(placed, window), reach(placed)),
-                        steered,
-                        true,
-                        OptionalDouble.empty()));
-            }
+            Outline placed = part.outline().shifted(midPlane);
+            double wear = c.kit().caliper().wearTravel();
+            ClockWindow window = anywhere ? ClockWindow.ALL : part.window().turned(turn);
+            // from new pads to worn ones and everywhere between
+            Solid passed = Solid.turned(placed, window).drawn(new Point3(0, 0, 0), new Point3(-wear, 0, 0));
+            parts.add(new Wanting(
+                    new Mover("caliper", passed, Math.max(reach(placed), reach(placed.shifted(-wear)))),
+                    steered,
+                    true,
+                    OptionalDouble.empty()));
         }
         double half = c.kit().disc().thickness().value() / 2;
         parts.add(ring(

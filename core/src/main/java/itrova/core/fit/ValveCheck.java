@@ -35,6 +35,8 @@ final class ValveCheck implements Check {
         if (!c.kit().caliper().hasShape()) {
             ruling.missing("the caliper's outline: ask the supplier or take it from a template");
         }
+        c.wantWear(ruling);
+        ruling.reads("disc.hatDepth", "disc.hatThickness");
         double deduct = c.settings().turningDeduction();
         double wanted = c.settings().of(Limit.TURNING_GAP);
         Optional<SectionGap> least = c.placed().toValve();

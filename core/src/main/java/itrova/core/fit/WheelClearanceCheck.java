@@ -47,6 +47,8 @@ final class WheelClearanceCheck implements Check {
         if (!c.kit().caliper().hasShape()) {
             ruling.missing("the caliper's outline: ask the supplier or take it from a template");
         }
+        c.wantWear(ruling);
+        ruling.reads("disc.hatDepth", "disc.hatThickness");
         boolean barrel = id == CheckId.BARREL;
         Optional<Measured> weights = c.length(Callout.WHEEL_WEIGHTS);
         if (barrel) {

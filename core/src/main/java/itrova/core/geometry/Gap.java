@@ -10,6 +10,16 @@ package itrova.core.geometry;
  * @param onWall nearest place on the wall
  */
 public record Gap(double size, double towardsX, double towardsR, Point onOutline, Point onWall) {
+    /** The same gap where both have moved along the axis by dx (mm). */
+    public Gap shifted(double dx) {
+        return new Gap(
+                size,
+                towardsX,
+                towardsR,
+                new Point(onOutline.x() + dx, onOutline.r()),
+                new Point(onWall.x() + dx, onWall.r()));
+    }
+
     Gap swapped() {
         return new Gap(size, towardsR, towardsX, onOutline.swapped(), onWall.swapped());
     }

@@ -47,6 +47,11 @@ public record Caliper(
                 : sectors;
     }
 
+    /** Whether it is known how far it moves as pads and disc wear: a sliding one always does. */
+    public boolean isWearKnown() {
+        return !sliding || wearTravel > 0;
+    }
+
     /** Whether its shape is known at all. */
     public boolean hasShape() {
         return outline.isPresent() || !sectors.isEmpty();

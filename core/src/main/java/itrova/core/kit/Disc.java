@@ -13,7 +13,7 @@ import java.util.Optional;
  * @param hatThickness thickness of the hat's face under the wheel (mm)
  * @param hatDepth from the hat's face that touches the hub to the disc's mid-plane (mm), positive inboard
  * @param fillet radius inside the hat's corner (mm)
- * @param patterns stud-hole patterns, one or two
+ * @param patterns stud-hole patterns, one or more
  * @param holeToEdge from a hole's centre to the nearest edge of the hat's face (mm), if stated
  * @param wheelLip diameter of a lip that centres the wheel (mm), if there is one
  * @param make how it is made

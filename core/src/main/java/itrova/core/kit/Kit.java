@@ -91,6 +91,11 @@ public record Kit(
         return parts.ratedLoadKg();
     }
 
+    /** Whether the papers contradict themselves in a figure. */
+    public boolean contradicts(String figure) {
+        return choices.clashes().stream().anyMatch(clash -> clash.figure().equals(figure));
+    }
+
     /** Source name of one of this kit's figures. */
     public String source(String figure) {
         return "kit:" + code + ":" + figure;

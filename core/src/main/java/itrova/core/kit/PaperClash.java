@@ -1,5 +1,7 @@
 package itrova.core.kit;
 
+import java.util.List;
+
 /**
  * Two statements of a kit's papers that cannot both be true.
  *
@@ -7,4 +9,48 @@ package itrova.core.kit;
  * @param one one statement
  * @param other the other
  */
-public record PaperClash(String figure, String one, String other) {}
+public record PaperClash(String figure, String one, String other) {
+    /** Figures the papers may contradict themselves in: every one some check goes by. */
+    public static final List<String> FIGURES = List.of(
+            "disc.diameter",
+            "disc.thickness",
+            "disc.bore",
+            "disc.hatInside",
+            "disc.hatThickness",
+            "disc.hatDepth",
+            "disc.fillet",
+            "disc.circle",
+            "disc.hole",
+            "disc.holeToEdge",
+            "disc.wheelLip",
+            "caliper.outline",
+            "caliper.wearTravel",
+            "bracket.across",
+            "bracket.up",
+            "bracket.circle",
+            "bracket.hole",
+            "bracket.bolt",
+            "bracket.thickness",
+            "bracket.axleOffset",
+            "bracket.shimRange",
+            "hub.face",
+            "hub.inner",
+            "hub.outer",
+            "hub.pilot",
+            "hub.reach",
+            "hub.sealOn",
+            "hub.spacing",
+            "stack.bolts",
+            "stack.retainer",
+            "stack.standIn",
+            "studs.shoulder",
+            "studs.stickOut",
+            "hose.length");
+
+    /** @throws IllegalArgumentException if no check goes by such a figure: a misspelt name would be a contradiction lost */
+    public PaperClash {
+        if (!FIGURES.contains(figure)) {
+            throw new IllegalArgumentException("“" + figure + "” is no figure of a kit.");
+        }
+    }
+}

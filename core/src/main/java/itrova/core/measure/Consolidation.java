@@ -48,12 +48,20 @@ public final class Consolidation {
     /** Each reading of known origin once; one taken over from another end gives way to any taken here. */
     private static List<Reading> measured(List<Reading> readings) {
         Set<ReadingKey> known = new HashSet<>();
-        Set<ReadingPlace> taken =
-                readings.stream().filter(r -> !isCopy(r)).map(ReadingPlace::of).collect(Collectors.toSet());
+        Set<ReadingPlace> taken = readings.stream()
+                .filter(r -> isMeasured(r) && !isCopy(r))
+                .map(ReadingPlace::of)
+                .collect(Collectors.toSet());
         return readings.stream()
+                .filter(Consolidation::isMeasured)
                 .filter(r -> r.origin().isEmpty() || known.add(r.key()))
                 .filter(r -> !isCopy(r) || !taken.contains(ReadingPlace.of(r)))
                 .toList();
+    }
+
+    /** A length somebody saw but did not measure proves nothing, however it was written down. */
+    private static boolean isMeasured(Reading r) {
+        return Reading.isMeasuredBy(r.callout(), r.instrument());
     }
 
     private static boolean isCopy(Reading r) {

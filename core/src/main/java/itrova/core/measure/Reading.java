@@ -97,6 +97,13 @@ public record Reading(
                 Optional.empty());
     }
 
+    /** Whether an instrument can measure such a thing; what is marked on a part is read by eye, lengths never. */
+    public static boolean isMeasuredBy(Callout callout, Instrument instrument) {
+        return callout.kind() != Callout.Kind.LENGTH
+                || instrument.isForLengths()
+                || !ReadingSpec.of(callout).usual().isForLengths();
+    }
+
     /** The same reading with the instrument's error as the shop knows it. */
     public Reading with(ToolBox tools) {
         return new Reading(

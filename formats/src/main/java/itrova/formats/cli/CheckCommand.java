@@ -25,16 +25,18 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
- * {@code itrova check JOB.json [--kits KITS.json] [--side left|right] [--format text|json]}.
+ * {@code itrova check JOB.json [--kits KITS.json] [--axle NUMBER|NAME] [--side left|right] [--format
+ * text|json]}.
  *
- * <p>Prints every finding. Exit status 0: every axle of the job has at least one kit proven to fit, with or without
+ * <p>Prints every finding. Exit status 0: every axle looked at has at least one kit proven to fit, with or without
  * work; 1: none for some axle; 2: bad input, said on standard error.
  */
 public final class CheckCommand {
     private static final String USAGE =
-            "usage: itrova check JOB.json [--kits KITS.json] [--side left|right] [--format text|json]";
+            "usage: itrova check JOB.json [--kits KITS.json] [--axle NUMBER|NAME] [--side left|right] [--format text|json]";
     /** Documents larger than this (bytes) are refused. */
     private static final long LARGEST_FILE = 64L * 1024 * 1024;
 
@@ -47,7 +49,7 @@ public final class CheckCommand {
     }
 
     /** What was asked for. */
-    private record Request(Path job, Optional<Path> kits, List<Side> sides, boolean json) {}
+    private record Request(Path job, Optional<Path> kits, Optional<String> axle, List<Side> sides, boolean json) {}
 
     /** A fault of the call or of a file, said to the person. */
     private static final class BadInput extends Exception {
@@ -74,11 +76,11 @@ public final class CheckCommand {
         }
     }
 
-    private static int check(Job job, List<Kit> kits, Request request, PrintStream out) {
+    private static int check(Job job, List<Kit> kits, Request request, PrintStream out) throws BadInput {
         boolean allProven = true;
         List<FindingsDocument.AxleReports> all = new ArrayList<>();
         List<AxleEnd> ends = new ArrayList<>();
-        for (AxleRecord axle : job.axles()) {
+        for (AxleRecord axle : axles(job, request.axle())) {
             AxleCase looked = axle.toCase(request.sides());
             ends.addAll(looked.ends());
             List<KitReport> reports = FitEngine.match(looked, kits, ShopSettings.DEFAULTS);
@@ -95,14 +97,31 @@ public final class CheckCommand {
         return allProven ? 0 : 1;
     }
 
+    /** All axles of the job, or the one asked for by its number from 1 or its name. */
+    private static List<AxleRecord> axles(Job job, Optional<String> wanted) throws BadInput {
+        if (wanted.isEmpty()) {
+            return job.axles();
+        }
+        for (int i = 0; i < job.axles().size(); i++) {
+            AxleRecord axle = job.axles().get(i);
+            if (wanted.get().equals(String.valueOf(i + 1)) || axle.name().equalsIgnoreCase(wanted.get())) {
+                return List.of(axle);
+            }
+        }
+        throw new BadInput("The job has no axle “" + wanted.get() + "”. It has: "
+                + job.axles().stream().map(AxleRecord::name).collect(Collectors.joining(", ")) + ".");
+    }
+
     private static Request parse(String[] args) throws BadInput {
         Path job = null;
         Optional<Path> kits = Optional.empty();
+        Optional<String> axle = Optional.empty();
         List<Side> sides = List.of(Side.values());
         boolean json = false;
         for (int i = 0; i < args.length; i++) {
             switch (args[i]) {
                 case "--kits" -> kits = Optional.of(Path.of(value(args, ++i)));
+                case "--axle" -> axle = Optional.of(value(args, ++i));
                 case "--side" -> sides = List.of(side(value(args, ++i)));
                 case "--format" -> json = isJson(value(args, ++i));
                 default -> {
@@ -116,7 +135,7 @@ public final class CheckCommand {
         if (job == null) {
             throw new BadInput(USAGE);
         }
-        return new Request(job, kits, sides, json);
+        return new Request(job, kits, axle, sides, json);
     }
 
     private static String value(String[] args, int i) throws BadInput {

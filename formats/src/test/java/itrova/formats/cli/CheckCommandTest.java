@@ -77,6 +77,31 @@ class CheckCommandTest {
     }
 
     @Test
+    void oneAxleOfSeveralIsLookedAt() throws IOException {
+        Path trailer = Files.writeString(
+                folder.resolve("trailer.json"),
+                itrova.formats.JobDocument.write(DemoData.jobs().stream()
+                        .filter(j -> j.axles().size() > 1)
+                        .findFirst()
+                        .orElseThrow()));
+        int all = run(trailer);
+        String both = out.toString(StandardCharsets.UTF_8);
+        out.reset();
+        int first = run(trailer, "--axle", "1");
+        String one = out.toString(StandardCharsets.UTF_8);
+        out.reset();
+        int second = run(trailer, "--axle", "2");
+        assertThat(both).contains("== front trailer axle", "== rear trailer axle");
+        assertThat(one).contains("== front trailer axle").doesNotContain("== rear trailer axle");
+        assertThat(all).as("all are proven, or not").isEqualTo(Math.max(first, second));
+        out.reset();
+        run(trailer, "--axle", "Rear trailer axle");
+        assertThat(out.toString(StandardCharsets.UTF_8)).doesNotContain("== front trailer axle");
+        assertThat(run(trailer, "--axle", "third")).isEqualTo(2);
+        assertThat(err.toString(StandardCharsets.UTF_8)).contains("no axle “third”", "front trailer axle");
+    }
+
+    @Test
     void ownKitsAreTaken() throws IOException {
         Path kits = Files.writeString(
                 folder.resolve("kits.json"), KitDocument.write(DemoData.kits().subList(3, 4)));

@@ -209,6 +209,13 @@ class MeasureController {
                     body.callout().name(),
                     body.callout().title() + " is not read on this kind of axle end.");
         }
+        if (!Reading.isMeasuredBy(body.callout(), body.instrument())) {
+            throw BadInputException.of(
+                    "instrument",
+                    body.instrument().title(),
+                    "A length cannot be taken with “" + body.instrument().title()
+                            + "”: it proves counts and kinds only. Choose what it was measured with.");
+        }
         Reading reading;
         try {
             reading = Reading.take(body.side(), body.callout(), body.place(), body.text(), body.instrument(), units);

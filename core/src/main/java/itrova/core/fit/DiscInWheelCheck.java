@@ -1,0 +1,74 @@
+package itrova.core.fit;
+
+import itrova.core.clearance.CaliperInWheel;
+import itrova.core.clearance.SectionGap;
+import itrova.core.quantity.Measured;
+import itrova.core.vehicle.Callout;
+import java.util.Locale;
+import java.util.Optional;
+
+/** The disc, which turns with the wheel, must have room in the barrel with its weights and behind the spokes. */
+final class DiscInWheelCheck implements Check {
+    static final String FORMULA = "m = g − h_weights − g_min to the barrel, m = g − g_min to the spokes";
+    private static final String SOURCE =
+            "Distance of two profiles in the axial-radial half-plane; disc and wheel turn together, so nothing is deducted for deflection; least gap 3 mm is common practice";
+
+    @Override
+    public CheckId id() {
+        return CheckId.DISC_IN_WHEEL;
+    }
+
+    @Override
+    public Finding judge(FitCase c) {
+        Ruling ruling = new Ruling(CheckId.DISC_IN_WHEEL, c)
+                .reads("disc.diameter", "disc.thickness", "disc.hatInside", "disc.hatDepth", "disc.hatThickness");
+        CaliperInWheel placed = c.placed();
+        Optional<Measured> weights = c.length(Callout.WHEEL_WEIGHTS);
+        ruling.want(c.length(Callout.WHEEL_BACKSPACING), Callout.WHEEL_BACKSPACING)
+                .want(weights, Callout.WHEEL_WEIGHTS);
+        if (c.end().barrel().size() < 2) {
+            ruling.missing(Callout.WHEEL_BARREL);
+        }
+        if (c.end().spokes().size() < 2) {
+            ruling.missing(Callout.WHEEL_SPOKE);
+        }
+        placed.unreadBesideDisc().ifPresent(words -> ruling.missingPlace(Callout.WHEEL_BARREL, words));
+        placed.unreadBehindDisc().ifPresent(words -> ruling.missingPlace(Callout.WHEEL_SPOKE, words));
+        double wanted = c.settings().of(Limit.TURNING_GAP);
+        Optional<SectionGap> barrel = placed.discToBarrel();
+        Optional<SectionGap> spokes = placed.discToSpokes();
+        barrel.ifPresent(
+                g -> ruling.require("disc to barrel", g.size().plus(-wanted).minus(weights.orElse(Measured.exact(0)))));
+        spokes.ifPresent(g -> ruling.require("disc to spokes", g.size().plus(-wanted)));
+        return ruling.finding(r -> new Explanation(
+                r.map(worst -> String.format(
+                                Locale.ROOT,
+                                "The disc is %.1f mm across; nearest is the %s, %s %.1f mm, wants %.1f mm%s.",
+                                c.kit().disc().diameter().value(),
+                                worst.name().substring("disc to ".length()),
+                                size(worst, barrel, spokes) >= 0 ? "clear by" : "overlapped by",
+                                Math.abs(size(worst, barrel, spokes)),
+                                wanted,
+                                worst.name().endsWith("barrel") && weights.isPresent()
+                                        ? Say.text(
+                                                " and %.1f for weights",
+                                                weights.get().value())
+                                        : ""))
+                        .orElse("Disc and wheel cannot be compared yet."),
+                FORMULA,
+                new Say.Inputs()
+                        .add("disc to barrel", barrel.map(SectionGap::size))
+                        .add("disc to spokes", spokes.map(SectionGap::size))
+                        .add("h_weights", weights)
+                        .add("g_min", wanted, "mm")
+                        .list(),
+                SOURCE));
+    }
+
+    private static double size(Requirement worst, Optional<SectionGap> barrel, Optional<SectionGap> spokes) {
+        return (worst.name().endsWith("barrel") ? barrel : spokes)
+                .orElseThrow()
+                .size()
+                .value();
+    }
+}

@@ -1,0 +1,338 @@
+package itrova.core.fit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import itrova.core.fastener.Thread;
+import itrova.core.geometry.ClockWindow;
+import itrova.core.geometry.Outline;
+import itrova.core.geometry.Point;
+import itrova.core.kit.Bracket;
+import itrova.core.kit.Disc;
+import itrova.core.kit.Figure;
+import itrova.core.kit.FittingParts;
+import itrova.core.kit.Kit;
+import itrova.core.kit.KitParts;
+import itrova.core.kit.KitStuds;
+import itrova.core.kit.PaperClash;
+import itrova.core.kit.RotorHub;
+import itrova.core.vehicle.AxleEnd;
+import itrova.core.vehicle.AxleEndKind;
+import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Side;
+import itrova.core.vehicle.Surroundings;
+import itrova.core.vehicle.Surroundings.Obstacle;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Ways a wrong part once passed, each on both sides of its limit. */
+class NoUnsafeFitTest {
+    private static AxleEnd.Builder end() {
+        return Samples.end(Side.LEFT, AxleEndKind.FRONT_SPINDLE);
+    }
+
+    private static Finding find(AxleEnd end, Kit kit, CheckId check) {
+        return FitEngine.report(Samples.axle(end), kit, ShopSettings.DEFAULTS).findings().stream()
+                .filter(f -> f.check() == check)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Verdict verdict(AxleEnd end, Kit kit, CheckId check) {
+        return find(end, kit, check).verdict();
+    }
+
+    private static Disc disc(double diameter) {
+        Disc d = Samples.disc();
+        return new Disc(
+                Figure.stated(diameter, 0.3),
+                d.thickness(),
+                d.bore(),
+                d.hatInside(),
+                d.hatThickness(),
+                d.hatDepth(),
+                d.fillet(),
+                d.patterns(),
+                d.holeToEdge(),
+                d.wheelLip());
+    }
+
+    // --- the disc in the wheel ---
+
+    /** By hand: the barrel is 344 mm at the disc, 3 mm weights and 3 mm room are kept: 344/2 − 3 − 3 = 166 mm, a disc of 332. */
+    @ParameterizedTest
+    @CsvSource({"330, FITS, 1", "332, NOT_PROVEN, 0", "334, DOES_NOT_FIT, -1", "380, DOES_NOT_FIT, -24"})
+    void theDiscHasRoomInTheBarrel(double diameter, Verdict wanted, double margin) {
+        Finding f = find(end().build(), Samples.kit().withDisc(disc(diameter)), CheckId.DISC_IN_WHEEL);
+        assertThat(f.verdict()).isEqualTo(wanted);
+        assertThat(f.margin().orElseThrow().value()).isEqualTo(margin, within(1e-9));
+        assertThat(f.explain().why()).contains("barrel");
+        assertThat(f.check().isCritical()).isTrue();
+    }
+
+    /** By hand: the hat's face lies 6.5 mm behind the mounting face; a hat 4 mm deep puts the disc's outer face 0.5 mm behind it. */
+    @Test
+    void theDiscHasRoomBehindTheSpokes() {
+        AxleEnd flat = end().spokes(List.of(Samples.station(70, 2), Samples.station(165, 2)))
+                .build();
+        Disc d = Samples.disc();
+        for (double depth : new double[] {4, 16}) {
+            Disc shallow = new Disc(
+                    d.diameter(),
+                    d.thickness(),
+                    d.bore(),
+                    d.hatInside(),
+                    d.hatThickness(),
+                    Figure.stated(depth, 0.2),
+                    d.fillet(),
+                    d.patterns(),
+                    d.holeToEdge(),
+                    d.wheelLip());
+            assertThat(verdict(flat, Samples.kit().withDisc(shallow), CheckId.DISC_IN_WHEEL))
+                    .as("hat " + depth)
+                    .isEqualTo(depth < 10 ? Verdict.DOES_NOT_FIT : Verdict.FITS);
+        }
+    }
+
+    @Test
+    void whatOfTheBarrelBesideTheDiscWasNotReadIsWanted() {
+        AxleEnd shallow = end().barrel(List.of(Samples.station(60, 344), Samples.station(110, 348)))
+                .build();
+        Finding f = find(shallow, Samples.kit(), CheckId.DISC_IN_WHEEL);
+        assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
+        assertThat(f.nextMove()).contains("barrel diameter at a depth of");
+    }
+
+    // --- figures the papers contradict themselves in ---
+
+    private static Kit contradicting(Kit kit, String figure) {
+        return new Kit(
+                kit.code(),
+                kit.name(),
+                kit.supplier(),
+                kit.fits(),
+                kit.parts(),
+                kit.terms(),
+                kit.torques(),
+                kit.notes(),
+                new Kit.Choices(List.of(), List.of(new PaperClash(figure, "one", "other")), List.of()));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "disc.diameter, DISC_IN_WHEEL",
+        "disc.diameter, INBOARD",
+        "disc.thickness, DISC_IN_WHEEL",
+        "disc.hatDepth, BARREL",
+        "disc.hatInside, HAT_FLANGE",
+        "disc.fillet, HAT_FLANGE",
+        "disc.bore, REGISTER",
+        "disc.hole, STUD_HOLES",
+        "caliper.outline, BARREL",
+        "caliper.outline, SPOKES",
+        "caliper.wearTravel, BARREL",
+        "caliper.wearTravel, INBOARD",
+        "bracket.shimRange, AXLE_OFFSET",
+        "bracket.axleOffset, AXLE_OFFSET",
+        "bracket.bolt, BRACKET",
+        "bracket.hole, BRACKET"
+    })
+    void aContradictedFigureProvesNothing(String figure, CheckId check) {
+        assertThat(verdict(end().build(), Samples.kit(), check)).as("said once").isEqualTo(Verdict.FITS);
+        Finding f = find(end().build(), contradicting(Samples.kit(), figure), check);
+        assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
+        assertThat(f.nextMove()).contains(figure);
+    }
+
+    @Test
+    void aContradictedFigureProvesNoMisfitEither() {
+        Kit huge = Samples.kit().withDisc(disc(380));
+        assertThat(verdict(end().build(), huge, CheckId.DISC_IN_WHEEL)).isEqualTo(Verdict.DOES_NOT_FIT);
+        assertThat(verdict(end().build(), contradicting(huge, "disc.diameter"), CheckId.DISC_IN_WHEEL))
+                .isEqualTo(Verdict.NOT_PROVEN);
+    }
+
+    // --- a sliding caliper ---
+
+    @ParameterizedTest
+    @ValueSource(strings = {"BARREL", "SPOKES", "INBOARD"})
+    void aSlidingCaliperOfWhichNobodySaysHowFarItMovesIsNotProven(CheckId check) {
+        Kit silent = Samples.kit().withCaliper(sliding(Samples.outline(), 0));
+        Finding f = find(end().build(), silent, check);
+        assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
+        assertThat(f.nextMove()).contains("sliding caliper");
+        Kit told = Samples.kit().withCaliper(sliding(Samples.outline(), 8));
+        assertThat(verdict(end().build(), told, check)).isEqualTo(Verdict.FITS);
+    }
+
+    private static itrova.core.kit.Caliper sliding(Outline outline, double wear) {
+        return new itrova.core.kit.Caliper(
+                true, Optional.of(outline), 0.3, wear, List.of(), itrova.core.kit.Caliper.USUAL_SPAN, Samples.PLUMBING);
+    }
+
+    private static Outline outline(double... xr) {
+        List<Point> corners = new ArrayList<>();
+        for (int i = 0; i < xr.length; i += 2) {
+            corners.add(new Point(xr[i], xr[i + 1]));
+        }
+        return new Outline(corners);
+    }
+
+    /** A tooth on the caliper's inside stands clear of a peg with new pads (6 mm) and with worn ones (4 mm), and runs into it between. */
+    @Test
+    void betweenNewAndWornPadsCountsAsWell() {
+        Outline toothed = outline(-48, 100, -10, 100, -10, 84, -6, 84, -6, 100, 40, 100, 40, 155, -48, 155);
+        double plane = 62.5 - 42;
+        AxleEnd pegged = end().around(beside(
+                        new Obstacle("peg", ClockWindow.ALL, plane - 18, plane - 16, 0, 95, 0, OptionalDouble.empty())))
+                .build();
+        Finding between = find(pegged, Samples.kit().withCaliper(sliding(toothed, 16)), CheckId.INBOARD);
+        assertThat(between.verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
+        assertThat(between.margin().orElseThrow().value()).isLessThan(-3);
+        assertThat(between.explain().why()).contains("worn");
+        Finding before = find(pegged, Samples.kit().withCaliper(sliding(toothed, 0.5)), CheckId.INBOARD);
+        assertThat(before.verdict()).as("it never gets there").isEqualTo(Verdict.FITS);
+    }
+
+    private static Surroundings beside(Obstacle obstacle) {
+        return new Surroundings(
+                Optional.of(List.of(obstacle)),
+                Optional.of(List.of()),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                List.of());
+    }
+
+    /** The same in the wheel: a ridge of the barrel 2 mm long, passed by a tooth on the caliper's back. */
+    @Test
+    void aRidgeOfTheBarrelPassedMidwayIsFound() {
+        Outline toothed = outline(-40, 90, 40, 90, 40, 150, 3.5, 150, 3.5, 170, -0.5, 170, -0.5, 150, -40, 150);
+        AxleEnd ridged = end().barrel(List.of(
+                        Samples.station(2, 362),
+                        Samples.station(20, 362),
+                        Samples.station(21, 332),
+                        Samples.station(22, 362),
+                        Samples.station(110, 362)))
+                .build();
+        // by hand: the ridge lies at x −60 to −58, the tooth at −49 to −45 with new pads and at −73 to −69 with worn
+        // ones: 9 mm clear of it
+        Kit passing = Samples.kit().withCaliper(sliding(toothed, 24));
+        assertThat(verdict(ridged, passing, CheckId.BARREL)).isEqualTo(Verdict.DOES_NOT_FIT);
+        Kit before = Samples.kit().withCaliper(sliding(toothed, 1));
+        assertThat(verdict(ridged, before, CheckId.BARREL)).isEqualTo(Verdict.FITS);
+    }
+
+    // --- bolts, studs and the kit's own hub ---
+
+    private static Kit bracket(double hole, double bolt) {
+        Bracket b = Samples.kit().bracket();
+        return Samples.kit()
+                .withBracket(new Bracket(
+                        b.shape(),
+                        b.count(),
+                        b.across(),
+                        b.up(),
+                        b.circle(),
+                        Figure.stated(hole, 0.05),
+                        Figure.stated(bolt, 0.05),
+                        b.axleOffset(),
+                        b.shimRange(),
+                        b.mount()));
+    }
+
+    @Test
+    void theBoltPassesTheBracketsOwnHole() {
+        assertThat(verdict(end().build(), bracket(11.6, 11.1), CheckId.BRACKET)).isEqualTo(Verdict.FITS);
+        assertThat(verdict(end().build(), bracket(10.6, 11.1), CheckId.BRACKET)).isEqualTo(Verdict.DOES_NOT_FIT);
+        assertThat(verdict(end().build(), bracket(11.12, 11.1), CheckId.BRACKET))
+                .isEqualTo(Verdict.NOT_PROVEN);
+    }
+
+    @Test
+    void newStudsPassTheWheelsHoles() {
+        Kit thick = Samples.kit()
+                .withDisc(Samples.disc().withHoles(5, Figure.stated(17, 0.1)))
+                .withStuds(new KitStuds(Thread.parse("5/8-18"), Figure.stated(16, 0.05), Figure.stated(40, 0.2)));
+        AxleEnd tight =
+                end().length(Callout.WHEEL_STUD_HOLE, Samples.mm(14.6, 0.05)).build();
+        assertThat(verdict(tight, thick, CheckId.PATTERN)).isEqualTo(Verdict.DOES_NOT_FIT);
+        AxleEnd wide =
+                end().length(Callout.WHEEL_STUD_HOLE, Samples.mm(17, 0.05)).build();
+        assertThat(verdict(wide, thick, CheckId.PATTERN)).isEqualTo(Verdict.FITS);
+        assertThat(verdict(end().build(), thick, CheckId.PATTERN))
+                .as("hole not read")
+                .isEqualTo(Verdict.NOT_PROVEN);
+    }
+
+    private static Kit withHub(Optional<Figure> face) {
+        Kit kit = Samples.kit();
+        RotorHub.Seat seat = new RotorHub.Seat(Figure.bore(59.1), Optional.empty(), Optional.empty());
+        RotorHub hub = new RotorHub(
+                seat,
+                seat,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(Figure.bore(70.8)),
+                face,
+                Optional.empty());
+        FittingParts f = kit.fitting();
+        KitParts p = kit.parts();
+        return new Kit(
+                kit.code(),
+                kit.name(),
+                kit.supplier(),
+                kit.fits(),
+                new KitParts(
+                        p.disc(),
+                        p.caliper(),
+                        p.bracket(),
+                        p.studs(),
+                        p.ratedLoadKg(),
+                        new FittingParts(
+                                f.stack(),
+                                Optional.of(hub),
+                                f.nuts(),
+                                f.hose(),
+                                f.drive(),
+                                f.held(),
+                                f.joints(),
+                                f.donorChecks())),
+                kit.terms(),
+                kit.torques(),
+                kit.notes());
+    }
+
+    /** By hand: shoulder at 30 mm and face 25.1 mm from it lie at 55.1 mm, the kit is made for 62.5: 7.4 mm short, shims give 2. */
+    @Test
+    void theKitsOwnHubReplacesTheOldHubsFace() {
+        AxleEnd end = end().length(Callout.SHOULDER, Samples.mm(30, 0.05)).build();
+        Finding off = find(end, withHub(Optional.of(Figure.stated(25.1, 0.1))), CheckId.AXLE_OFFSET);
+        assertThat(off.verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
+        assertThat(off.margin().orElseThrow().value()).isEqualTo(2 - 7.4, within(1e-9));
+        assertThat(verdict(end, withHub(Optional.of(Figure.stated(32.5, 0.1))), CheckId.AXLE_OFFSET))
+                .isEqualTo(Verdict.FITS);
+        Finding untold = find(end, withHub(Optional.empty()), CheckId.AXLE_OFFSET);
+        assertThat(untold.verdict()).isEqualTo(Verdict.NOT_PROVEN);
+        assertThat(untold.nextMove()).contains("kit's hub");
+    }
+
+    @Test
+    void theOldHubsStudsProveNothingForTheKitsHub() {
+        Kit hub = withHub(Optional.of(Figure.stated(32.5, 0.1)));
+        Finding f = find(end().build(), hub, CheckId.NUT_ENGAGEMENT);
+        assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
+        assertThat(f.nextMove()).contains("studs of the kit's hub");
+        Kit studded =
+                hub.withStuds(new KitStuds(Thread.parse("1/2-20"), Figure.stated(12.7, 0.05), Figure.stated(36, 0.2)));
+        assertThat(verdict(end().build(), studded, CheckId.NUT_ENGAGEMENT)).isEqualTo(Verdict.FITS);
+    }
+}
