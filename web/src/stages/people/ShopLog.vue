@@ -4,11 +4,10 @@ import { ref, watch } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
 import { toMessage, useLoad } from "../../shell/useLoad";
 import { toTime } from "../../units/format";
-import { LOG_KINDS, toChanges, toCut, toKindWord } from "./words";
+import { LOG_KINDS, toChanges, toKindWord, toParticulars } from "./words";
 
 /** Who did what and when, newest first. Nothing in it can be changed, not even by the program. */
 const PAGE = 60;
-const LONGEST = 160;
 const MOST_FIGURES = 6;
 
 const kind = ref<Schemas["LogRow"]["kind"] | "">("");
@@ -34,14 +33,6 @@ async function onMore() {
   } catch (e) {
     problem.value = toMessage(e);
   }
-}
-
-/** Particulars but for what was before and after, which have their own lines. */
-function toOthers(particulars: Record<string, string>) {
-  return Object.entries(particulars)
-    .filter(([name]) => !["before", "after", "csv", "covers"].includes(name))
-    .map(([name, value]) => `${name}: ${toCut(value, LONGEST)}`)
-    .join("; ");
 }
 </script>
 
@@ -87,7 +78,7 @@ function toOthers(particulars: Record<string, string>) {
             >
               {{ line }}
             </p>
-            <p v-if="toOthers(row.particulars)">{{ toOthers(row.particulars) }}</p>
+            <p v-if="toParticulars(row.particulars)" class="soft">{{ toParticulars(row.particulars) }}</p>
           </td>
         </tr>
       </tbody>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { LOG_KINDS, ROLES, toChanges, toCut, toKindWord, toRoleWord } from "./words";
+import { LOG_KINDS, ROLES, toChanges, toCut, toKindWord, toParticulars, toRoleWord } from "./words";
 
 describe("words of people and log", () => {
   it("names every role and says what it may", () => {
@@ -25,6 +25,17 @@ describe("words of people and log", () => {
     expect(toChanges(undefined, after, 5)).toEqual(["new"]);
     expect(toChanges("3.0 mm", "3.5 mm", 5)).toEqual(["3.0 mm → 3.5 mm"]);
     expect(toChanges(undefined, undefined, 5)).toEqual([]);
+  });
+
+  it("puts particulars in words and keeps to itself what only the program goes by", () => {
+    expect(toParticulars({ shelf: "KIT", edition: "2", before: "a", after: "b" })).toBe("kit, edition 2");
+    expect(toParticulars({ kit: "QF-101", title: "Left bracket", setValue: "75" })).toBe(
+      "kit QF-101; title: Left bracket; setValue: 75",
+    );
+    expect(toParticulars({ covers: "0a1b", csv: "kind,supplier", reason: "by hand" })).toBe(
+      "reason: by hand",
+    );
+    expect(toParticulars({})).toBe("");
   });
 
   it("cuts documents, not figures", () => {

@@ -50,6 +50,28 @@ export function toKindWord(kind: Kind): string {
   return KINDS[kind];
 }
 
+const SHELVES: Record<string, string> = {
+  KIT: "kit",
+  WHEEL: "wheel",
+  FAMILY: "family",
+  INSTRUMENT: "instrument",
+  LIMIT: "limit",
+};
+
+/** Particulars in words, but for what was before and after and what only the program goes by. */
+export function toParticulars(particulars: Record<string, string>): string {
+  const { shelf, edition, ...rest } = particulars;
+  const others = Object.entries(rest)
+    .filter(([name]) => !["before", "after", "csv", "covers", "kit", "once"].includes(name))
+    .map(([name, value]) => `${name}: ${toCut(value, 160)}`);
+  const what = [
+    shelf && (SHELVES[shelf] ?? shelf),
+    particulars.kit && `kit ${particulars.kit}`,
+    edition && edition !== "0" && `edition ${edition}`,
+  ].filter(Boolean);
+  return [what.join(", "), ...others].filter(Boolean).join("; ");
+}
+
 type Json = string | number | boolean | null | Json[] | { [name: string]: Json };
 
 function toFigures(node: Json, path: string, into: Map<string, string>) {
