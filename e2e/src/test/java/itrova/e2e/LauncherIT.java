@@ -207,7 +207,13 @@ class LauncherIT {
                 HttpResponse.BodyHandlers.ofString());
         assertThat(signIn.statusCode()).as(signIn.body()).isEqualTo(503);
         assertThat(signIn.headers().firstValue("Retry-After")).isPresent();
-        String page = get("/floor");
+        HttpResponse<String> floor = HTTP.send(
+                HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/floor"))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+        assertThat(floor.headers().firstValue("Cache-Control").orElse("")).isEqualTo("no-cache");
+        assertThat(floor.headers().firstValue("Set-Cookie")).isEmpty();
+        String page = floor.body();
         assertThat(page).as("pages need no data base").contains("/assets/");
         String script = page.replaceAll("(?s).*\"(/assets/[^\"]+\\.js)\".*", "$1");
         HttpResponse<String> part = HTTP.send(

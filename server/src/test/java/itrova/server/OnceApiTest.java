@@ -318,7 +318,7 @@ class OnceApiTest {
                 .path("id")
                 .asLong();
         for (String side : List.of("LEFT", "RIGHT")) {
-            for (String[] r : new String[][] {{"REGISTER", "70.8 mm"}, {"STUD_DIAMETER", "12.6 mm"}}) {
+            for (String[] r : new String[][] {{"REGISTER", "70.8 mm"}, {"FLANGE", "148.0 mm"}}) {
                 mechanic.post("/api/axles/" + axle + "/readings", """
                         {"clientId":"%s","side":"%s","callout":"%s","text":"%s","place":"","instrument":"CALIPER_OUTSIDE","confirmed":true}
                         """.formatted(UUID.randomUUID(), side, r[0], r[1]));

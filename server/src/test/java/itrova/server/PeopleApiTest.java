@@ -306,13 +306,6 @@ class PeopleApiTest {
     }
 
     @Test
-    void pagesAreAskedForAnewAndTheirPartsKept() throws Exception {
-        HttpResponse<String> page = raw("GET", "/floor");
-        assertThat(page.headers().firstValue("Cache-Control").orElse("")).isEqualTo("no-cache");
-        assertThat(page.headers().firstValue("Set-Cookie")).isEmpty();
-    }
-
-    @Test
     void theHealthAnswerNamesTheInstance() throws Exception {
         JsonNode health = server.client().get("/api/health").json();
         assertThat(health.path("instance").asString()).isEqualTo("the tests");
