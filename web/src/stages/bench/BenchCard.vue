@@ -75,11 +75,15 @@ async function onUntick() {
   try {
     card.value = await toData(
       client.DELETE("/api/axles/{axleId}/bench/{stepId}/tick", {
-        params: { path: { axleId: axle.axleId, stepId: step.value.id } },
+        params: {
+          path: { axleId: axle.axleId, stepId: step.value.id },
+          query: { seal: card.value?.seal ?? "" },
+        },
       }),
     );
   } catch (e) {
     problem.value = toMessage(e);
+    if (e instanceof Refusal && e.isOutdated) await load();
   }
 }
 </script>

@@ -134,6 +134,11 @@ p {
   align-items: center;
 }
 
+.units legend {
+  padding: 0;
+  font-weight: 600;
+}
+
 .units label {
   display: inline-flex;
   gap: 0.4rem;

@@ -463,7 +463,9 @@ class ApiTest {
         assertThat(step).isNotNull();
         assertThat(step.path("done").path("by").asString()).isEqualTo("Tam Orrin");
         assertThat(step.path("done").path("setTorqueNm").asDouble()).isEqualTo(74.57, within(0.01));
-        assertThat(mechanic.delete(tick).json().path("done").asInt()).isZero();
+        assertProblem(mechanic.delete(tick + "?seal=another"), 409);
+        assertThat(mechanic.delete(tick + "?seal=" + seal).json().path("done").asInt())
+                .isZero();
         assertProblem(mechanic.post("/api/axles/" + axle + "/bench/no-such/tick", ticked("", seal)), 404);
     }
 

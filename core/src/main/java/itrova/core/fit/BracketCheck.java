@@ -14,6 +14,8 @@ final class BracketCheck implements Check {
     static final String FORMULA_RECTANGLE = "m = (d_bracket − d_bolt)/2 + (d_hole − d_bolt)/2 − √(ΔH² + ΔV²)/2";
     static final String FORMULA_CIRCLE = "m = (d_bracket − d_bolt)/2 + (d_hole − d_bolt)/2 − |ΔD|/2";
     private static final String SOURCE = "Geometry of two hole patterns and one bolt";
+    /** So many times its doubt a distance is to be for its direction to be known. */
+    private static final double DIFFERENTIABLE = 2;
 
     @Override
     public CheckId id() {
@@ -105,8 +107,11 @@ final class BracketCheck implements Check {
         Measured dv = up.get()
                 .minus(bracket.up().orElseThrow().measured(c.kit().source("bracket.up")))
                 .magnitude();
-        // Near zero the root has no derivative; taking both at full sensitivity errs to the safe side.
-        return Optional.of(dh.derive(Math.hypot(dh.value(), dv.value()), 1, dv, 1));
+        double off = Math.hypot(dh.value(), dv.value());
+        Measured safe = dh.derive(off, 1, dv, 1);
+        // Near zero the root has no derivative; taking both at full sensitivity errs to the safe side there.
+        return Optional.of(
+                off > DIFFERENTIABLE * safe.expanded() ? dh.derive(off, dh.value() / off, dv, dv.value() / off) : safe);
     }
 
     /** How much wider the axle end's circle is than the bracket's (mm). */

@@ -256,6 +256,43 @@ class NoUnsafeFitTest {
                 .isEqualTo(Verdict.NOT_PROVEN);
     }
 
+    /**
+     * By hand: bolt 11.0, holes 11.6 and 11.6 leave 1.2 mm of play; H off by 0.8 and V by 0.6 is 1.0 mm off in all, of which 0.8 and
+     * 0.6 of each doubt count: u² = 0.8²u_H² + 0.6²u_V², not u_H² + u_V².
+     */
+    @Test
+    void aRectanglesDoubtCountsAlongTheWayItIsOff() {
+        Bracket round = Samples.kit().bracket();
+        Kit kit = Samples.kit()
+                .withBracket(new Bracket(
+                        itrova.core.vehicle.BracketShape.RECTANGLE,
+                        4,
+                        Optional.of(Figure.stated(90, 0)),
+                        Optional.of(Figure.stated(60, 0)),
+                        Optional.empty(),
+                        Figure.stated(11.6, 0),
+                        Figure.stated(11, 0),
+                        round.axleOffset(),
+                        round.shimRange(),
+                        round.mount()));
+        AxleEnd end = new AxleEnd.Builder(
+                        Side.LEFT,
+                        itrova.core.vehicle.AxleForm.usual(
+                                AxleEndKind.FRONT_SPINDLE, itrova.core.vehicle.BracketShape.RECTANGLE))
+                .length(
+                        Callout.BRACKET_ACROSS,
+                        itrova.core.quantity.Measured.of(90.8, itrova.core.quantity.Component.standard("h", 0.05)))
+                .length(
+                        Callout.BRACKET_UP,
+                        itrova.core.quantity.Measured.of(60.6, itrova.core.quantity.Component.standard("v", 0.05)))
+                .length(Callout.BRACKET_HOLE, itrova.core.quantity.Measured.exact(11.6))
+                .build();
+        Finding f = find(end, kit, CheckId.BRACKET);
+        assertThat(f.margin().orElseThrow().value()).isEqualTo(0.1, within(1e-9));
+        assertThat(f.margin().orElseThrow().u()).isEqualTo(0.05 / 2, within(1e-9));
+        assertThat(f.verdict()).isEqualTo(Verdict.FITS);
+    }
+
     @Test
     void newStudsPassTheWheelsHoles() {
         Kit thick = Samples.kit()

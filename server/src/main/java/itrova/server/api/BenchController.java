@@ -29,6 +29,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The bench card: steps, and the log of who did them with which setting. */
@@ -154,14 +155,7 @@ class BenchController {
         AxleRow row = bench.lockedAxle(axleId);
         KitReport report = bench.chosen(row);
         BenchStep step = step(report, row, stepId);
-        String now = seal(report, BenchPlan.of(report, row.form().kind()));
-        if (!now.equals(body.seal())) {
-            throw new SeenOtherException(
-                    "The card you saw has changed meanwhile: it is for kit "
-                            + report.kit().code() + " now. Nothing was ticked. Look at the step as it is now.",
-                    body.seal(),
-                    now);
-        }
+        seen(report, row, body.seal());
         if (isTicked(events.ofAxle(axleId), report.kit().code(), stepId)) {
             throw new ConflictException("“" + step.title()
                     + "” was ticked before. Nothing was changed; take the tick back first if it is to be done again.");
@@ -180,6 +174,17 @@ class BenchController {
         }
         events.add(Place.axle(row.jobId(), axleId), EventStore.Kind.STEP_TICKED, stepId, payload, person.id());
         return card(axleId);
+    }
+
+    private static void seen(KitReport report, AxleRow row, String seal) {
+        String now = seal(report, BenchPlan.of(report, row.form().kind()));
+        if (!now.equals(seal)) {
+            throw new SeenOtherException(
+                    "The card you saw has changed meanwhile: it is for kit "
+                            + report.kit().code() + " now. Nothing was changed. Look at the step as it is now.",
+                    seal,
+                    now);
+        }
     }
 
     private static double torque(TickRequest body, Person person, double wanted) {
@@ -212,10 +217,12 @@ class BenchController {
     }
 
     @DeleteMapping("/{stepId}/tick")
-    BenchView untick(@PathVariable long axleId, @PathVariable String stepId) {
+    BenchView untick(
+            @PathVariable long axleId, @PathVariable String stepId, @RequestParam @Size(max = 64) String seal) {
         AxleRow row = bench.lockedAxle(axleId);
         KitReport report = bench.chosen(row);
         step(report, row, stepId);
+        seen(report, row, seal);
         if (!isTicked(events.ofAxle(axleId), report.kit().code(), stepId)) {
             return card(axleId);
         }
