@@ -56,6 +56,11 @@ final class NextMove {
                         Locale.ROOT,
                         "A wheel %.1f mm larger inside would prove it, or a smaller caliper.",
                         2 * (m.expanded() - m.value())));
+            } else if (f.check() == CheckId.DISC_IN_WHEEL) {
+                out.append(String.format(
+                        Locale.ROOT,
+                        "A disc or a wheel with %.1f mm more room between them would prove it.",
+                        m.expanded() - m.value()));
             } else if (f.check() == CheckId.SPOKES) {
                 out.append(String.format(
                         Locale.ROOT,

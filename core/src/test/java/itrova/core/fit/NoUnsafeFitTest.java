@@ -74,6 +74,9 @@ class NoUnsafeFitTest {
         assertThat(f.margin().orElseThrow().value()).isEqualTo(margin, within(1e-9));
         assertThat(f.explain().why()).contains("barrel");
         assertThat(f.check().isCritical()).isTrue();
+        if (wanted == Verdict.DOES_NOT_FIT) {
+            assertThat(f.nextMove()).contains("more room");
+        }
     }
 
     /** By hand: the hat's face lies 6.5 mm behind the mounting face; a hat 4 mm deep puts the disc's outer face 0.5 mm behind it. */

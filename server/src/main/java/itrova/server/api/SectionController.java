@@ -41,8 +41,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/axles/{axleId}")
 class SectionController {
-    private static final Set<CheckId> SHOWN =
-            Set.of(CheckId.BARREL, CheckId.SPOKES, CheckId.VALVE, CheckId.INBOARD, CheckId.SWEEP);
+    private static final Set<CheckId> SHOWN = Set.of(
+            CheckId.DISC_IN_WHEEL, CheckId.BARREL, CheckId.SPOKES, CheckId.VALVE, CheckId.INBOARD, CheckId.SWEEP);
 
     private final Workbench bench;
     private final JobStore jobs;
