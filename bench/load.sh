@@ -18,6 +18,7 @@ echo "--- twenty users, the demo's kits"
 users
 echo "--- twenty users, ten thousand kits more"
 java -cp "$classes" itrova.bench.load.ManyKits "$address" 10000
+java -cp "$classes" itrova.bench.load.Lookers "$address"
 users
 ./itrova demo >/dev/null
 echo "--- killed under writes"
