@@ -72,7 +72,7 @@ class PeopleIT extends BrowserTest {
                 .filter(new Locator.FilterOptions().setHasText("person changed"))
                 .first();
         assertThat(row).containsText("Quill Tarn, MECHANIC → Quill Tarn, MECHANIC, retired");
-        page.getByLabel("Show").selectOption("PASSWORD_CHANGED");
+        page.getByRole(AriaRole.COMBOBOX).selectOption("PASSWORD_CHANGED");
         assertThat(page.getByRole(AriaRole.ROW)
                         .filter(new Locator.FilterOptions().setHasText("quill"))
                         .first())
@@ -124,7 +124,7 @@ class PeopleIT extends BrowserTest {
         page.evaluate("""
                 (axle) => localStorage.setItem('itrova.outbox', JSON.stringify([{clientId: crypto.randomUUID(), axleId: axle,
                   side: 'LEFT', callout: 'REGISTER', title: 'Register diameter', text: '70.8', place: '', instrument: 'CALIPER_OUTSIDE',
-                  units: 'METRIC', seen: 0, at: new Date().toISOString(), by: 'quill', confirmed: true}]))""", van);
+                  units: 'METRIC', seen: 0, at: new Date().toISOString(), by: 'quill', confirmed: true}]))""", (int) van);
         page.reload();
         assertThat(page.getByText("1 waiting for quill to sign in")).isVisible();
         page.waitForTimeout(500);
