@@ -9,14 +9,20 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 
 /** The packaged application as its own process, with demo data on a fresh schema of a real MariaDB. One for all tests. */
 final class RunningApplication {
-    private static final String SCHEMA = "itrova_test_e2e_" + System.getProperty("surefire.forkNumber", "0");
+    private static final String SCHEMAS = "itrova_test_e2e_";
+    /** One for each process that tests, as two do at a time. */
+    private static final String SCHEMA = SCHEMAS + ProcessHandle.current().pid();
+
     private static final Duration PATIENCE = Duration.ofSeconds(180);
     private static RunningApplication only;
 
@@ -27,6 +33,7 @@ final class RunningApplication {
         try (Connection db =
                         DriverManager.getConnection(url, "itrova_owner", required("ITROVA_TEST_DB_OWNER_PASSWORD"));
                 Statement statement = db.createStatement()) {
+            dropThoseOfTheDead(statement);
             statement.execute("DROP DATABASE IF EXISTS " + SCHEMA);
             statement.execute("CREATE DATABASE " + SCHEMA + " CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci");
         }
@@ -44,12 +51,27 @@ final class RunningApplication {
         builder.environment().put("ITROVA_DEMO", "true");
         File log = new File(
                 System.getProperty("itrova.traces"),
-                "server-" + System.getProperty("surefire.forkNumber", "0") + ".log");
+                "server-" + ProcessHandle.current().pid() + ".log");
         log.getParentFile().mkdirs();
         Process process = builder.redirectErrorStream(true).redirectOutput(log).start();
         Runtime.getRuntime().addShutdownHook(new Thread(process::destroy));
         address = "http://127.0.0.1:" + port;
         waitUntilItAnswers(process, log);
+    }
+
+    private static void dropThoseOfTheDead(Statement statement) throws SQLException {
+        List<String> left = new ArrayList<>();
+        try (ResultSet schemas = statement.executeQuery("SHOW DATABASES LIKE 'itrova\\_test\\_e2e\\_%'")) {
+            while (schemas.next()) {
+                left.add(schemas.getString(1));
+            }
+        }
+        for (String schema : left) {
+            long tester = Long.parseLong(schema.substring(SCHEMAS.length()));
+            if (ProcessHandle.of(tester).isEmpty()) {
+                statement.execute("DROP DATABASE IF EXISTS " + schema);
+            }
+        }
     }
 
     private void waitUntilItAnswers(Process process, File log) throws InterruptedException {
