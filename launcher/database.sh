@@ -54,8 +54,11 @@ Nothing was changed. If a disk is not mounted, mount it and start again. Otherwi
 }
 
 database_make() {
-  local data making work
+  local data making work base n=1
   data=$(reachable_folder)
+  base=$data
+  # what lies there may be another checkout's that stood at this path before: it is let be
+  while [ -e "$data" ] && [ -n "$(ls -A "$data")" ]; do n=$((n + 1)) data=$base-$n; done
   say "Making the data base ..."
   # Made elsewhere, for the program that does it knows no paths with blanks, and put in its place in one step: a making that broke
   # off is never taken for a data base.

@@ -67,8 +67,9 @@ final class RunningApplication {
             }
         }
         for (String schema : left) {
-            long tester = Long.parseLong(schema.substring(SCHEMAS.length()));
-            if (ProcessHandle.of(tester).isEmpty()) {
+            String tester = schema.substring(SCHEMAS.length());
+            if (!tester.matches("\\d+")
+                    || ProcessHandle.of(Long.parseLong(tester)).isEmpty()) {
                 statement.execute("DROP DATABASE IF EXISTS " + schema);
             }
         }
