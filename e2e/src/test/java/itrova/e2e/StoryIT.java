@@ -41,6 +41,9 @@ class StoryIT extends BrowserTest {
             Map.entry("Rib standing out of the knuckle", "7.5"),
             Map.entry("Rib, radius from the axis", "66"),
             Map.entry("Nut seat in the wheel", "60"),
+            Map.entry("Wheel stud hole", "14.60"),
+            Map.entry("Inner bearing journal", "34.90"),
+            Map.entry("Outer bearing journal", "21.98"),
             Map.entry("Weights inside, height", "3.0"));
 
     private static final Map<String, List<String[]>> PROFILES = Map.of(

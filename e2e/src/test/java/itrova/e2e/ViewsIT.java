@@ -37,7 +37,7 @@ class ViewsIT extends BrowserTest {
         look("/axles/" + van + "/bench", "kit");
         look("/people", "Let somebody in");
         look("/account", "Change your password");
-        look("/log", "catalogue or limit changed");
+        look("/log", "From what to what");
         look("/nowhere", "Nothing is at this address");
     }
 

@@ -3,9 +3,12 @@ package itrova.server.security;
 import itrova.server.store.PeopleStore;
 import itrova.server.store.WriteOnceStore;
 import jakarta.servlet.Filter;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.Arrays;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
@@ -31,6 +34,8 @@ import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.web.servlet.FlashMap;
+import org.springframework.web.servlet.FlashMapManager;
 
 /** Who may call what, and through which filters. */
 @Configuration
@@ -120,6 +125,22 @@ class SecurityConfiguration {
                 .headers(h -> h.contentSecurityPolicy(c -> c.policyDirectives(CONTENT_POLICY))
                         .cacheControl(c -> c.disable()))
                 .build();
+    }
+
+    /** Nothing is handed from a page to the next through the session: it would be looked up for every request. */
+    @Bean
+    FlashMapManager flashMapManager() {
+        return new FlashMapManager() {
+            @Override
+            public @Nullable FlashMap retrieveAndUpdate(HttpServletRequest request, HttpServletResponse response) {
+                return null;
+            }
+
+            @Override
+            public void saveOutputFlashMap(FlashMap map, HttpServletRequest request, HttpServletResponse response) {
+                throw new UnsupportedOperationException("Nothing is handed on through the session");
+            }
+        };
     }
 
     @Bean
