@@ -1,5 +1,6 @@
 package itrova.core.fit;
 
+import itrova.core.measure.BoltCircle;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.Callout;
 import java.util.ArrayList;
@@ -105,7 +106,7 @@ final class HatFlangeCheck implements Check {
         if (circle.isEmpty() || stud.isEmpty()) {
             List<Callout> wanted = new ArrayList<>();
             if (circle.isEmpty()) {
-                wanted.add(Callout.STUD_OVER_SKIP_ONE);
+                wanted.add(BoltCircle.lacking(c.end()));
             }
             if (stud.isEmpty()) {
                 wanted.add(Callout.STUD_SHOULDER);

@@ -42,7 +42,7 @@ final class NippleCheck implements Check {
                 FORMULA,
                 new Say.Inputs()
                         .add("nipple over the highest bore", over)
-                        .add("φ", clock.orElse(0), "°")
+                        .add("φ", clock, "°")
                         .list(),
                 SOURCE));
     }

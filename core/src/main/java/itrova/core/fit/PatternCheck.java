@@ -1,9 +1,11 @@
 package itrova.core.fit;
 
 import itrova.core.kit.HolePattern;
+import itrova.core.measure.BoltCircle;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Wheel;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -62,22 +64,14 @@ final class PatternCheck implements Check {
         Optional<Measured> circle = c.end().boltCircle();
         Optional<Measured> stud = c.studMajor();
         if (circle.isEmpty()) {
-            ruling.missing(lugs > 3 ? Callout.STUD_OVER_SKIP_ONE : Callout.STUD_OVER_NEIGHBOUR);
+            ruling.missing(BoltCircle.lacking(c.end()));
         }
         ruling.want(stud, Callout.STUD_MAJOR);
         if (circle.isEmpty() || stud.isEmpty()) {
             return ruling.finding(
                     r -> new Explanation("The bolt circle is not known yet.", FORMULA, List.of(), SOURCE));
         }
-        HolePattern nearest = sameCount.get(0);
-        double least = off(nearest, circle.get());
-        for (HolePattern p : sameCount.subList(1, sameCount.size())) {
-            if (off(p, circle.get()) < least) {
-                nearest = p;
-                least = off(p, circle.get());
-            }
-        }
-        HolePattern chosen = nearest;
+        HolePattern chosen = meant(c, lugs).orElseThrow();
         Measured off = circle.get().minus(chosen.circle().measured(c.kit().source("disc.circle")));
         Measured play = chosen.hole().measured(c.kit().source("disc.hole")).minus(stud.get());
         if (c.kit().studs().isPresent() && c.end().otherWheel().isEmpty()) {
@@ -120,9 +114,24 @@ final class PatternCheck implements Check {
             ruling.require("wheel over studs, not too far out", play.minus(off).times(0.5))
                     .require("wheel over studs, not too far in", play.plus(off).times(0.5));
         } else if (hub.isEmpty() || wheel.isEmpty()) {
-            ruling.missing(found > 3 ? Callout.STUD_OVER_SKIP_ONE : Callout.STUD_OVER_NEIGHBOUR);
+            ruling.missing(BoltCircle.lacking(c.end()));
         }
         return Optional.empty();
+    }
+
+    /**
+     * The pattern of the disc the studs go through: of those with as many holes, the one least off, its holes' play taken into account.
+     * Absent where none has as many, or where there are several and the circle is not known.
+     */
+    static Optional<HolePattern> meant(FitCase c, int lugs) {
+        List<HolePattern> sameCount = c.kit().disc().patterns().stream()
+                .filter(p -> p.count() == lugs)
+                .toList();
+        if (sameCount.size() < 2) {
+            return sameCount.stream().findFirst();
+        }
+        return c.end().boltCircle().flatMap(circle -> sameCount.stream()
+                .min(Comparator.comparingDouble(p -> off(p, circle))));
     }
 
     /** How far a pattern is off the studs, its holes' play taken into account (mm); the least is the pattern meant. */

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** Small helps for the words of a finding. */
 final class Say {
@@ -30,6 +31,11 @@ final class Say {
 
         Inputs add(String name, double exact, String unit) {
             list.add(new Input(name, Measured.exact(exact), unit));
+            return this;
+        }
+
+        Inputs add(String name, OptionalDouble exact, String unit) {
+            exact.ifPresent(v -> add(name, v, unit));
             return this;
         }
 

@@ -2,11 +2,13 @@ package itrova.core.fit;
 
 import itrova.core.kit.Figure;
 import itrova.core.kit.HolePattern;
+import itrova.core.measure.BoltCircle;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.Callout;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 /** Thread and shoulder of the studs must pass the disc's holes, else the disc does not seat. */
 final class StudHoleCheck implements Check {
@@ -34,8 +36,8 @@ final class StudHoleCheck implements Check {
         Optional<Measured> major = c.studMajor();
         Optional<Measured> shoulder = c.studShoulder();
         if (hole.isEmpty()) {
-            if (c.end().count(Callout.LUG_COUNT).isEmpty()) {
-                ruling.missing(Callout.LUG_COUNT);
+            if (isDrilledForThem(c)) {
+                ruling.missing(BoltCircle.lacking(c.end()));
             } else {
                 ruling.missing("a disc drilled for this many studs");
             }
@@ -69,16 +71,16 @@ final class StudHoleCheck implements Check {
     }
 
     private static Optional<Figure> hole(FitCase c) {
-        if (c.end().count(Callout.LUG_COUNT).isEmpty()) {
-            return Optional.empty();
-        }
-        int lugs = c.end().count(Callout.LUG_COUNT).getAsInt();
-        double circle = c.end().boltCircle().map(Measured::value).orElse(0.0);
-        return c.kit().disc().patterns().stream()
-                .filter(p -> p.count() == lugs)
-                .min(java.util.Comparator.comparingDouble(
-                        (HolePattern p) -> Math.abs(p.circle().value() - circle)))
-                .map(HolePattern::hole);
+        OptionalInt lugs = c.end().count(Callout.LUG_COUNT);
+        return lugs.isEmpty()
+                ? Optional.empty()
+                : PatternCheck.meant(c, lugs.getAsInt()).map(HolePattern::hole);
+    }
+
+    /** Whether a pattern of the disc may yet be the one: of several, the circle says which. */
+    private static boolean isDrilledForThem(FitCase c) {
+        OptionalInt lugs = c.end().count(Callout.LUG_COUNT);
+        return lugs.isEmpty() || c.kit().disc().patterns().stream().anyMatch(p -> p.count() == lugs.getAsInt());
     }
 
     @Override

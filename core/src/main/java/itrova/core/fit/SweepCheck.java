@@ -107,8 +107,9 @@ final class SweepCheck implements Check {
         ruling.reads("disc.thickness", "disc.diameter", "disc.hatDepth");
         if (around.tyre().isEmpty()) {
             ruling.missing("tyre width and diameter");
-        } else if (tyrePlane(c).isEmpty()) {
-            ruling.missing(Callout.WHEEL_OVERALL);
+        } else {
+            ruling.want(c.length(Callout.WHEEL_BACKSPACING), Callout.WHEEL_BACKSPACING)
+                    .want(c.length(Callout.WHEEL_OVERALL), Callout.WHEEL_OVERALL);
         }
         boolean steered = !c.end().kind().isSteered() || around.steering().isPresent();
         Optional<Judged> least = midPlane.isPresent() && around.travel().isPresent() && steered

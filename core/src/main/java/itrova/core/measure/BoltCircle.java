@@ -66,6 +66,19 @@ public final class BoltCircle {
                         found.add(new Evidence(callout, fromChord(read.get().minus(stud), n, steps))));
     }
 
+    /** The reading to take next towards the circle of an end that has none: the count, the stud a reading went over, or a way. */
+    public static Callout lacking(AxleEnd end) {
+        if (end.count(Callout.LUG_COUNT).isEmpty()) {
+            return Callout.LUG_COUNT;
+        }
+        boolean several = end.count(Callout.LUG_COUNT).getAsInt() > 3;
+        boolean wentOver = end.has(Callout.STUD_OVER_NEIGHBOUR) || several && end.has(Callout.STUD_OVER_SKIP_ONE);
+        if (wentOver && !end.has(Callout.STUD_MAJOR)) {
+            return Callout.STUD_MAJOR;
+        }
+        return several ? Callout.STUD_OVER_SKIP_ONE : Callout.STUD_OVER_NEIGHBOUR;
+    }
+
     /** The best estimate: evidence weighted by 1/u², its correlations kept. Absent if nothing was read. */
     static Optional<Measured> derive(AxleEnd end) {
         List<Evidence> all = evidence(end);

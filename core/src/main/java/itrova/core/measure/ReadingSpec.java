@@ -23,7 +23,8 @@ import java.util.Map;
  * @param most largest value accepted (mm or count)
  * @param minutes time one reading takes (min); common practice
  * @param needs how far the axle end must be taken apart
- * @param isForVerdict whether a check of a kit hangs on it; else it tells what the part is
+ * @param isForVerdict whether a side counts as read only with it: kits that keep the vehicle's hub hang on it. Else it tells what the
+ *     part is, or a kit with a hub of its own asks for it
  * @param howTo what to do, in one or two sentences
  * @param slip the common mistake
  * @param caution where a hand can be hurt; empty if nowhere in particular

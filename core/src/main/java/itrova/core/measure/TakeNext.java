@@ -35,7 +35,10 @@ public final class TakeNext {
 
     /** Whether a reading is still wanted for a verdict: one way to measure the bolt circle is enough. */
     public static boolean isWanted(Callout callout, AxleEnd end) {
-        return ReadingSpec.of(callout).isForVerdict() && isOpen(callout, end);
+        boolean placesTheTyre = callout == Callout.WHEEL_OVERALL
+                && end.around().tyre().isPresent()
+                && end.around().chassis().filter(c -> !c.isEmpty()).isPresent();
+        return (ReadingSpec.of(callout).isForVerdict() || placesTheTyre) && isOpen(callout, end);
     }
 
     /** Whether a dimension is not read yet, or at too few places. */

@@ -11,13 +11,15 @@ import itrova.core.kit.Bracket;
 import itrova.core.kit.Disc;
 import itrova.core.kit.Figure;
 import itrova.core.kit.FittingParts;
+import itrova.core.kit.HolePattern;
 import itrova.core.kit.Kit;
 import itrova.core.kit.KitParts;
 import itrova.core.kit.KitStuds;
-import itrova.core.kit.PaperClash;
 import itrova.core.kit.RotorHub;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleEndKind;
+import itrova.core.vehicle.AxleForm;
+import itrova.core.vehicle.BracketShape;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Surroundings;
@@ -114,19 +116,6 @@ class NoUnsafeFitTest {
 
     // --- figures the papers contradict themselves in ---
 
-    private static Kit contradicting(Kit kit, String figure) {
-        return new Kit(
-                kit.code(),
-                kit.name(),
-                kit.supplier(),
-                kit.fits(),
-                kit.parts(),
-                kit.terms(),
-                kit.torques(),
-                kit.notes(),
-                new Kit.Choices(List.of(), List.of(new PaperClash(figure, "one", "other")), List.of()));
-    }
-
     @ParameterizedTest
     @CsvSource({
         "disc.diameter, DISC_IN_WHEEL",
@@ -148,7 +137,7 @@ class NoUnsafeFitTest {
     })
     void aContradictedFigureProvesNothing(String figure, CheckId check) {
         assertThat(verdict(end().build(), Samples.kit(), check)).as("said once").isEqualTo(Verdict.FITS);
-        Finding f = find(end().build(), contradicting(Samples.kit(), figure), check);
+        Finding f = find(end().build(), Samples.contradicting(Samples.kit(), figure), check);
         assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
         assertThat(f.nextMove()).contains(figure);
     }
@@ -157,7 +146,7 @@ class NoUnsafeFitTest {
     void aContradictedFigureProvesNoMisfitEither() {
         Kit huge = Samples.kit().withDisc(disc(380));
         assertThat(verdict(end().build(), huge, CheckId.DISC_IN_WHEEL)).isEqualTo(Verdict.DOES_NOT_FIT);
-        assertThat(verdict(end().build(), contradicting(huge, "disc.diameter"), CheckId.DISC_IN_WHEEL))
+        assertThat(verdict(end().build(), Samples.contradicting(huge, "disc.diameter"), CheckId.DISC_IN_WHEEL))
                 .isEqualTo(Verdict.NOT_PROVEN);
     }
 
@@ -310,6 +299,62 @@ class NoUnsafeFitTest {
         assertThat(verdict(end().build(), thick, CheckId.PATTERN))
                 .as("hole not read")
                 .isEqualTo(Verdict.NOT_PROVEN);
+    }
+
+    private static Disc drilled(HolePattern... patterns) {
+        Disc d = Samples.disc();
+        return new Disc(
+                d.diameter(),
+                d.thickness(),
+                d.bore(),
+                d.hatInside(),
+                d.hatThickness(),
+                d.hatDepth(),
+                d.fillet(),
+                List.of(patterns),
+                d.holeToEdge(),
+                d.wheelLip());
+    }
+
+    private static AxleEnd.Builder counted() {
+        return new AxleEnd.Builder(Side.LEFT, AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE))
+                .count(Callout.LUG_COUNT, 5);
+    }
+
+    /** The studs are 12.65 mm at their shoulder: only the wide holes let them through, and only the circle says which are meant. */
+    @Test
+    void ofTwoPatternsTheCircleSaysWhichHolesAreMeant() {
+        HolePattern narrow = new HolePattern(5, Figure.stated(114.3, 0.1), Figure.stated(12.2, 0.05));
+        HolePattern wide = new HolePattern(5, Figure.stated(120.65, 0.1), Figure.stated(14, 0.05));
+        Kit doubly = Samples.kit().withDisc(drilled(wide, narrow));
+        assertThat(verdict(end().build(), doubly, CheckId.STUD_HOLES))
+                .as("to be drilled out")
+                .isEqualTo(Verdict.FITS_WITH_WORK);
+        AxleEnd larger = end().boltCircle(Samples.mm(120.65, 0.05)).build();
+        assertThat(verdict(larger, doubly, CheckId.STUD_HOLES)).isEqualTo(Verdict.FITS);
+
+        AxleEnd unread = counted()
+                .length(Callout.STUD_MAJOR, Samples.mm(12.6, 0.02))
+                .length(Callout.STUD_SHOULDER, Samples.mm(12.65, 0.02))
+                .build();
+        for (Kit kit : List.of(doubly, Samples.kit().withDisc(drilled(narrow, wide)))) {
+            Finding open = find(unread, kit, CheckId.STUD_HOLES);
+            assertThat(open.verdict()).isEqualTo(Verdict.NOT_PROVEN);
+            assertThat(open.missing()).containsExactly(Callout.STUD_OVER_SKIP_ONE);
+        }
+        assertThat(verdict(unread, Samples.kit().withDisc(drilled(wide)), CheckId.STUD_HOLES))
+                .as("one pattern only")
+                .isEqualTo(Verdict.FITS);
+    }
+
+    @Test
+    void aCircleReadOverStudsOfUnknownSizeWantsTheStudNotTheReadingAgain() {
+        AxleEnd over = counted()
+                .length(Callout.STUD_OVER_SKIP_ONE, Samples.mm(121.3, 0.05))
+                .build();
+        Finding f = find(over, Samples.kit(), CheckId.PATTERN);
+        assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
+        assertThat(f.missing()).contains(Callout.STUD_MAJOR).doesNotContain(Callout.STUD_OVER_SKIP_ONE);
     }
 
     private static Kit withHub(Optional<Figure> face) {

@@ -11,7 +11,6 @@ import itrova.core.kit.Kit;
 import itrova.core.kit.KitStuds;
 import itrova.core.kit.KitTerms;
 import itrova.core.kit.MissingPart;
-import itrova.core.kit.PaperClash;
 import itrova.core.kit.PartKind;
 import itrova.core.kit.TorqueSpec;
 import itrova.core.vehicle.AxleEnd;
@@ -153,16 +152,7 @@ class RemediesTest {
     @Test
     void papersThatContradictThemselvesProveNothing() {
         Kit kit = Samples.kit();
-        Kit clashing = new Kit(
-                kit.code(),
-                kit.name(),
-                kit.supplier(),
-                kit.fits(),
-                kit.parts(),
-                kit.terms(),
-                kit.torques(),
-                kit.notes(),
-                new Kit.Choices(List.of(), List.of(new PaperClash("disc.hatInside", "154 mm", "6.00 in")), List.of()));
+        Kit clashing = Samples.contradicting(kit, "disc.hatInside", "154 mm", "6.00 in");
         Finding f = find(report(front().build(), clashing), CheckId.HAT_FLANGE);
         assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
         assertThat(f.nextMove()).contains("154 mm").contains("6.00 in").contains("which is right");

@@ -16,6 +16,7 @@ import itrova.core.kit.HousingStack;
 import itrova.core.kit.Kit;
 import itrova.core.kit.KitParts;
 import itrova.core.kit.KitTerms;
+import itrova.core.kit.PaperClash;
 import itrova.core.kit.PistonBore;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
@@ -168,5 +169,24 @@ public final class Samples {
 
     public static Kit kit() {
         return kit(disc(), caliper(Optional.of(outline()), 0), 1100);
+    }
+
+    /** The kit with papers that contradict themselves in a figure. */
+    static Kit contradicting(Kit kit, String figure) {
+        return contradicting(kit, figure, "one", "other");
+    }
+
+    /** The kit with papers that say two things of a figure. */
+    static Kit contradicting(Kit kit, String figure, String one, String other) {
+        return new Kit(
+                kit.code(),
+                kit.name(),
+                kit.supplier(),
+                kit.fits(),
+                kit.parts(),
+                kit.terms(),
+                kit.torques(),
+                kit.notes(),
+                new Kit.Choices(List.of(), List.of(new PaperClash(figure, one, other)), List.of()));
     }
 }
