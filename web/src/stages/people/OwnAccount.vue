@@ -5,6 +5,7 @@ import { useToast } from "primevue/usetoast";
 import { ref } from "vue";
 import { useSession } from "../../shell/session";
 import { toMessage } from "../../shell/useLoad";
+import NewPassword from "./NewPassword.vue";
 import SignedIn from "./SignedIn.vue";
 import { toRoleWord } from "./words";
 
@@ -56,10 +57,7 @@ async function onSubmit() {
           <label for="old">Present password</label>
           <InputText id="old" v-model="old" type="password" autocomplete="current-password" required />
         </div>
-        <div class="field">
-          <label for="fresh">New password, 10 characters or more</label>
-          <InputText id="fresh" v-model="fresh" type="password" autocomplete="new-password" required />
-        </div>
+        <NewPassword id="fresh" v-model="fresh" label="New password" />
         <div class="field">
           <label for="again">New password once more</label>
           <InputText id="again" v-model="again" type="password" autocomplete="new-password" required />

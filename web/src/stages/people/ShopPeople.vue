@@ -6,6 +6,7 @@ import { useToast } from "primevue/usetoast";
 import { reactive, ref, watch } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
 import { toMessage, useLoad } from "../../shell/useLoad";
+import NewPassword from "./NewPassword.vue";
 import SignedIn from "./SignedIn.vue";
 import { ROLES, type Role } from "./words";
 
@@ -173,17 +174,7 @@ async function onAdd() {
             <option v-for="r in ROLES" :key="r.role" :value="r.role">{{ r.word }}</option>
           </select>
         </div>
-        <div class="field">
-          <label for="password">First password, 10 characters or more</label>
-          <InputText
-            id="password"
-            v-model="fresh.password"
-            type="password"
-            required
-            maxlength="200"
-            autocomplete="new-password"
-          />
-        </div>
+        <NewPassword id="password" v-model="fresh.password" label="First password" />
         <p v-if="addProblem" class="failure" role="alert">{{ addProblem }}</p>
         <Button type="submit" label="Let in" />
       </form>
@@ -198,17 +189,7 @@ async function onAdd() {
     >
       <form class="plain-form" @submit.prevent="onPassword">
         <p class="soft">{{ forgetful?.name }} is signed out everywhere and signs in with the new one.</p>
-        <div class="field">
-          <label for="forgotten">New password, 10 characters or more</label>
-          <InputText
-            id="forgotten"
-            v-model="forgetfulPassword"
-            type="password"
-            required
-            maxlength="200"
-            autocomplete="new-password"
-          />
-        </div>
+        <NewPassword id="forgotten" v-model="forgetfulPassword" label="New password" />
         <p v-if="passwordProblem" class="failure" role="alert">{{ passwordProblem }}</p>
         <Button type="submit" label="Set it" />
       </form>

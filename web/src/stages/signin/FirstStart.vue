@@ -6,6 +6,8 @@ import { useRouter } from "vue-router";
 import { client, toData, type Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
 import { toMessage } from "../../shell/useLoad";
+import NewPassword from "../people/NewPassword.vue";
+import DoorSheet from "./DoorSheet.vue";
 
 /** The first start of an own shop: its name and its first lead, by whoever has the launcher's one-time code. */
 const session = useSession();
@@ -37,87 +39,46 @@ async function onSubmit() {
 </script>
 
 <template>
-  <div class="wrap">
-    <form v-if="session.view?.fresh" class="sheet" @submit.prevent="onSubmit">
-      <h1><img src="/mark.svg" alt="" width="36" height="36" /> Open the shop</h1>
-      <p class="soft">
-        Nobody is known here yet. You become the lead: you may sign for what is not proven, keep the catalogue
-        and let others in.
-      </p>
+  <DoorSheet v-if="session.view?.fresh" title="Open the shop" width="40rem" @submit="onSubmit">
+    <p class="soft">
+      Nobody is known here yet. You become the lead: you may sign for what is not proven, keep the catalogue
+      and let others in.
+    </p>
+    <div class="field">
+      <label for="code">One-time code, printed by <code>./itrova start</code></label>
+      <InputText id="code" v-model="form.code" autocomplete="off" autofocus required maxlength="60" />
+    </div>
+    <div class="field">
+      <label for="shop">Name of the shop, as it stands on papers</label>
+      <InputText id="shop" v-model="form.shop" required maxlength="120" />
+    </div>
+    <div class="two">
       <div class="field">
-        <label for="code">One-time code, printed by <code>./itrova start</code></label>
-        <InputText id="code" v-model="form.code" autocomplete="off" autofocus required maxlength="60" />
+        <label for="name">Your name</label>
+        <InputText id="name" v-model="form.name" autocomplete="name" required maxlength="120" />
       </div>
       <div class="field">
-        <label for="shop">Name of the shop, as it stands on papers</label>
-        <InputText id="shop" v-model="form.shop" required maxlength="120" />
+        <label for="login">Sign-in name</label>
+        <InputText id="login" v-model="form.login" autocomplete="username" required maxlength="40" />
       </div>
-      <div class="two">
-        <div class="field">
-          <label for="name">Your name</label>
-          <InputText id="name" v-model="form.name" autocomplete="name" required maxlength="120" />
-        </div>
-        <div class="field">
-          <label for="login">Sign-in name</label>
-          <InputText id="login" v-model="form.login" autocomplete="username" required maxlength="40" />
-        </div>
-      </div>
-      <div class="two">
-        <div class="field">
-          <label for="password">Password, 10 characters or more</label>
-          <InputText
-            id="password"
-            v-model="form.password"
-            type="password"
-            autocomplete="new-password"
-            required
-            maxlength="200"
-          />
-        </div>
-        <fieldset class="units">
-          <legend>Units you read in</legend>
-          <label><input v-model="form.units" type="radio" value="METRIC" /> mm</label>
-          <label><input v-model="form.units" type="radio" value="INCH" /> inches</label>
-        </fieldset>
-      </div>
-      <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
-      <Button type="submit" label="Open the shop" :loading="isBusy" />
-    </form>
-    <p v-else class="sheet over">The shop is open already. <RouterLink to="/sign-in">Sign in</RouterLink></p>
-  </div>
+    </div>
+    <div class="two">
+      <NewPassword id="password" v-model="form.password" label="Password" />
+      <fieldset class="units">
+        <legend>Units you read in</legend>
+        <label><input v-model="form.units" type="radio" value="METRIC" /> mm</label>
+        <label><input v-model="form.units" type="radio" value="INCH" /> inches</label>
+      </fieldset>
+    </div>
+    <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
+    <Button type="submit" label="Open the shop" :loading="isBusy" />
+  </DoorSheet>
+  <DoorSheet v-else title="The shop is open already" width="40rem">
+    <p><RouterLink to="/sign-in">Sign in</RouterLink></p>
+  </DoorSheet>
 </template>
 
 <style scoped>
-.wrap {
-  min-height: 100vh;
-  display: grid;
-  place-items: center;
-  padding: 1rem;
-}
-
-form {
-  width: min(40rem, 100%);
-  padding: 2rem;
-  display: flex;
-  flex-direction: column;
-  gap: 1rem;
-}
-
-h1 {
-  display: flex;
-  align-items: center;
-  gap: 0.6rem;
-  font-size: 1.7rem;
-}
-
-p {
-  margin: 0;
-}
-
-.over {
-  padding: 2rem;
-}
-
 .two {
   display: grid;
   grid-template-columns: 1fr 1fr;

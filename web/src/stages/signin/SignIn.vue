@@ -5,6 +5,7 @@ import { ref } from "vue";
 import { useRoute, useRouter } from "vue-router";
 import { useSession } from "../../shell/session";
 import { toMessage } from "../../shell/useLoad";
+import DoorSheet from "./DoorSheet.vue";
 
 const session = useSession();
 const route = useRoute();
@@ -30,58 +31,21 @@ async function onSubmit() {
 </script>
 
 <template>
-  <div class="wrap">
-    <form class="sheet" @submit.prevent="onSubmit">
-      <h1><img src="/mark.svg" alt="" width="36" height="36" /> Itrova</h1>
-      <p class="soft">From a measured axle end to discs that fit.</p>
-      <div class="field">
-        <label for="login">Name</label>
-        <InputText id="login" v-model="login" autocomplete="username" autofocus required />
-      </div>
-      <div class="field">
-        <label for="password">Password</label>
-        <InputText
-          id="password"
-          v-model="password"
-          type="password"
-          autocomplete="current-password"
-          required
-        />
-      </div>
-      <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
-      <Button type="submit" label="Sign in" :loading="isBusy" />
-      <p v-if="session.view?.demo" class="small soft">
-        Demo people: <strong>wilma</strong> (lead), <strong>tam</strong> (mechanic),
-        <strong>jory</strong> (viewer). Password of all three: <strong>ambleford</strong>
-      </p>
-    </form>
-  </div>
+  <DoorSheet title="Itrova" width="26rem" @submit="onSubmit">
+    <p class="soft">From a measured axle end to discs that fit.</p>
+    <div class="field">
+      <label for="login">Name</label>
+      <InputText id="login" v-model="login" autocomplete="username" autofocus required />
+    </div>
+    <div class="field">
+      <label for="password">Password</label>
+      <InputText id="password" v-model="password" type="password" autocomplete="current-password" required />
+    </div>
+    <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
+    <Button type="submit" label="Sign in" :loading="isBusy" />
+    <p v-if="session.view?.demo" class="small soft">
+      Demo people: <strong>wilma</strong> (lead), <strong>tam</strong> (mechanic),
+      <strong>jory</strong> (viewer). Password of all three: <strong>ambleford</strong>
+    </p>
+  </DoorSheet>
 </template>
-
-<style scoped>
-.wrap {
-  min-height: 100vh;
-  display: grid;
-  place-items: center;
-  padding: 1rem;
-}
-
-form {
-  width: min(26rem, 100%);
-  padding: 2rem;
-  display: flex;
-  flex-direction: column;
-  gap: 1rem;
-}
-
-h1 {
-  display: flex;
-  align-items: center;
-  gap: 0.6rem;
-  font-size: 1.9rem;
-}
-
-p {
-  margin: 0;
-}
-</style>

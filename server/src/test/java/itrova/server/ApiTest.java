@@ -1,5 +1,7 @@
 package itrova.server;
 
+import static itrova.server.Asked.assertProblem;
+import static itrova.server.Asked.callout;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -66,16 +68,6 @@ class ApiTest {
         return """
                 {"clientId":"%s","side":"LEFT","callout":"%s","text":"%s","place":"","instrument":"CALIPER_OUTSIDE","confirmed":%s}
                 """.formatted(clientId, callout, text, confirmed);
-    }
-
-    private static void assertProblem(Answer answer, int status) {
-        assertThat(answer.status()).as(answer.text()).isEqualTo(status);
-        assertThat(answer.contentType()).contains("application/problem+json");
-        assertThat(answer.json().path("detail").asString()).isNotBlank();
-        assertThat(answer.text())
-                .doesNotContain("Exception")
-                .doesNotContain("at itrova")
-                .doesNotContain("SQL");
     }
 
     // --- signing in ---
@@ -159,15 +151,6 @@ class ApiTest {
         assertThat(register.path("doubt").asDouble()).isPositive();
         assertThat(register.path("readings").get(0).path("text").asString()).isEqualTo("2 13/16 in");
         assertThat(register.path("readings").get(0).path("by").asString()).isEqualTo("Tam Orrin");
-    }
-
-    private static JsonNode callout(JsonNode end, String name) {
-        for (JsonNode c : end.path("sides").get(0).path("callouts")) {
-            if (c.path("callout").asString().equals(name)) {
-                return c;
-            }
-        }
-        throw new AssertionError("no " + name);
     }
 
     @ParameterizedTest
@@ -407,132 +390,6 @@ class ApiTest {
         assertProblem(lead.put("/api/jobs/" + id, change.formatted("second")), 409);
         assertThat(mechanic.get("/api/jobs/" + id).json().path("title").asString())
                 .isEqualTo("first");
-    }
-
-    private static long copyOfVan(String kit) throws Exception {
-        String document = JobDocument.write(DemoData.jobs().get(0));
-        long axle = mechanic.post("/api/jobs/import", document)
-                .json()
-                .path("axles")
-                .get(0)
-                .path("id")
-                .asLong();
-        assertThat(mechanic.put("/api/axles/" + axle + "/choice", "{\"version\":1,\"kit\":\"" + kit + "\"}")
-                        .status())
-                .isEqualTo(200);
-        return axle;
-    }
-
-    @Test
-    void provenIsOrderedAndTheStepsAreLogged() throws Exception {
-        long axle = copyOfVan("QF-103");
-        JsonNode order = mechanic.get("/api/axles/" + axle + "/order").json();
-        assertThat(order.path("gate").asString()).isEqualTo("OPEN");
-        long total = 0;
-        for (JsonNode line : order.path("lines")) {
-            total += line.path("totalCents").asLong();
-        }
-        assertThat(order.path("totalCents").asLong()).isEqualTo(total);
-        assertThat(mechanic.get("/api/axles/" + axle + "/order.csv").text())
-                .contains("QF-103", "Drill")
-                .contains("work");
-        assertThat(mechanic.get("/api/axles/" + axle + "/order.pdf").text()).startsWith("%PDF");
-        assertThat(mechanic.post("/api/axles/" + axle + "/order/placement", seal(order))
-                        .json()
-                        .path("placedBy")
-                        .asString())
-                .isEqualTo("Tam Orrin");
-
-        String tick = "/api/axles/" + axle + "/bench/left-bracket/tick";
-        String seal = mechanic.get("/api/axles/" + axle + "/bench")
-                .json()
-                .path("seal")
-                .asString();
-        assertProblem(mechanic.post(tick, ticked("", seal)), 422);
-        Answer wrong = mechanic.post(tick, ticked("55", seal));
-        assertProblem(wrong, 422); // 55 N·m typed where 55 lbf·ft is wanted
-        assertThat(wrong.json().path("confirmable").asBoolean()).isTrue();
-        assertProblem(mechanic.post(tick, ticked("55 lbf·ft", "another card")), 409);
-        JsonNode card = mechanic.post(tick, ticked("55 lbf·ft", seal)).json();
-        assertProblem(mechanic.post(tick, ticked("55 lbf·ft", seal)), 409); // ticked before
-        assertThat(card.path("done").asInt()).isEqualTo(1);
-        JsonNode step = null;
-        for (JsonNode s : card.path("steps")) {
-            step = s.path("id").asString().equals("left-bracket") ? s : step;
-        }
-        assertThat(step).isNotNull();
-        assertThat(step.path("done").path("by").asString()).isEqualTo("Tam Orrin");
-        assertThat(step.path("done").path("setTorqueNm").asDouble()).isEqualTo(74.57, within(0.01));
-        assertProblem(mechanic.delete(tick + "?seal=another"), 409);
-        assertThat(mechanic.delete(tick + "?seal=" + seal).json().path("done").asInt())
-                .isZero();
-        assertProblem(mechanic.post("/api/axles/" + axle + "/bench/no-such/tick", ticked("", seal)), 404);
-    }
-
-    private static String ticked(String setValue, String seal) {
-        return "{\"setValue\":\"" + setValue + "\",\"confirmed\":false,\"seal\":\"" + seal + "\"}";
-    }
-
-    private static String signature(String reason, JsonNode order) {
-        return "{\"reason\":\"" + reason + "\",\"seal\":\"" + order.path("seal").asString() + "\"}";
-    }
-
-    /** The body that places the order seen. */
-    private static String seal(JsonNode order) {
-        return "{\"seal\":\"" + order.path("seal").asString() + "\"}";
-    }
-
-    @Test
-    void notProvenWaitsForALeadsSignatureWithAReason() throws Exception {
-        long axle = copyOfVan("QF-106");
-        String order = "/api/axles/" + axle + "/order";
-        JsonNode sheet = mechanic.get(order).json();
-        assertThat(sheet.path("gate").asString()).isEqualTo("HELD");
-        assertProblem(mechanic.post(order + "/placement", seal(sheet)), 409);
-        assertProblem(mechanic.get(order + ".csv"), 409);
-        assertProblem(mechanic.get(order + ".pdf"), 409);
-        assertProblem(lead.post(order + "/signature", signature("ok", sheet)), 422);
-        JsonNode signed = lead.post(order + "/signature", signature("Outline taken from a template by hand", sheet))
-                .json();
-        assertThat(signed.path("signature").path("by").asString()).isEqualTo("Wilma Quillfield");
-        assertThat(mechanic.post(order + "/placement", seal(signed)).status()).isEqualTo(200);
-    }
-
-    @Test
-    void aSignatureNoLongerCoversChangedReadings() throws Exception {
-        long axle = copyOfVan("QF-106");
-        String order = "/api/axles/" + axle + "/order";
-        JsonNode sheet = mechanic.get(order).json();
-        assertThat(lead.post(order + "/signature", signature("Outline taken from a template by hand", sheet))
-                        .status())
-                .isEqualTo(200);
-        JsonNode register = callout(mechanic.get("/api/axles/" + axle + "/end").json(), "REGISTER");
-        for (JsonNode r : register.path("readings")) {
-            mechanic.delete(
-                    "/api/axles/" + axle + "/readings/" + r.path("id").asLong() + "?clientId=" + UUID.randomUUID());
-        }
-        JsonNode now = mechanic.get(order).json();
-        assertThat(now.has("signature")).isFalse();
-        assertProblem(mechanic.post(order + "/placement", seal(now)), 409);
-        assertProblem(mechanic.post(order + "/placement", seal(sheet)), 409);
-    }
-
-    @Test
-    void provenNotIsNeverCovered() throws Exception {
-        long axle = copyOfVan("QF-102");
-        String order = "/api/axles/" + axle + "/order";
-        JsonNode sheet = mechanic.get(order).json();
-        assertThat(sheet.path("gate").asString()).isEqualTo("SHUT");
-        assertProblem(lead.post(order + "/signature", signature("The owner insists on this kit", sheet)), 409);
-        assertProblem(lead.post(order + "/placement", seal(sheet)), 409);
-    }
-
-    @Test
-    void anOrderWithoutAChoiceSaysWhatToDo() throws Exception {
-        long axle = newAxle("no choice");
-        Answer answer = mechanic.get("/api/axles/" + axle + "/order");
-        assertProblem(answer, 409);
-        assertThat(answer.json().path("detail").asString()).contains("Choose one");
     }
 
     // --- section and pages ---

@@ -1,9 +1,9 @@
 package itrova.server;
 
+import static itrova.server.Asked.copyOfVan;
+import static itrova.server.Asked.seal;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import itrova.formats.DemoData;
-import itrova.formats.JobDocument;
 import itrova.server.TestServer.Answer;
 import itrova.server.TestServer.Client;
 import java.nio.charset.StandardCharsets;
@@ -83,22 +83,6 @@ class OnceApiTest {
         }
     }
 
-    private static long van(String kit) throws Exception {
-        String document = JobDocument.write(DemoData.jobs().get(0));
-        long axle = mechanic.post("/api/jobs/import", document)
-                .json()
-                .path("axles")
-                .get(0)
-                .path("id")
-                .asLong();
-        mechanic.put("/api/axles/" + axle + "/choice", "{\"version\":1,\"kit\":\"" + kit + "\"}");
-        return axle;
-    }
-
-    private static String seal(JsonNode seen) {
-        return "{\"seal\":\"" + seen.path("seal").asString() + "\"}";
-    }
-
     @Test
     void theSameWriteAtOnceAtTwoInstancesMakesOneJobAndOneAnswer() throws Exception {
         String id = UUID.randomUUID().toString();
@@ -146,7 +130,7 @@ class OnceApiTest {
 
     @Test
     void anOrderPlacedByManyAtOnceIsPlacedOnce() throws Exception {
-        long axle = van("QF-103");
+        long axle = copyOfVan(mechanic, "QF-103");
         String order = "/api/axles/" + axle + "/order";
         String body = seal(mechanic.get(order).json());
         List<Callable<Answer>> tasks = new ArrayList<>();
@@ -167,7 +151,7 @@ class OnceApiTest {
 
     @Test
     void aStepTickedByManyAtOnceIsTickedOnce() throws Exception {
-        long axle = van("QF-103");
+        long axle = copyOfVan(mechanic, "QF-103");
         String bench = "/api/axles/" + axle + "/bench";
         String seal = mechanic.get(bench).json().path("seal").asString();
         String body = "{\"setValue\":\"75 N·m\",\"confirmed\":false,\"seal\":\"" + seal + "\"}";
@@ -191,7 +175,7 @@ class OnceApiTest {
 
     @Test
     void whoPlacesWhatIsNotAnyMoreIsToldBoth() throws Exception {
-        long axle = van("QF-103");
+        long axle = copyOfVan(mechanic, "QF-103");
         String order = "/api/axles/" + axle + "/order";
         JsonNode seen = mechanic.get(order).json();
         int version = mechanic.get("/api/axles/" + axle + "/match")
@@ -276,7 +260,7 @@ class OnceApiTest {
 
     @Test
     void readingsImportedAgainNarrowNoDoubt() throws Exception {
-        long axle = van("QF-103");
+        long axle = copyOfVan(mechanic, "QF-103");
         double doubt = stickOutDoubt(axle);
         assertThat(doubt).isPositive();
         String csv = mechanic.get("/api/axles/" + axle + "/readings.csv").text();
@@ -347,7 +331,7 @@ class OnceApiTest {
 
     @Test
     void aLengthIsNotTakenByEye() throws Exception {
-        long axle = van("QF-103");
+        long axle = copyOfVan(mechanic, "QF-103");
         Answer eye = mechanic.post(
                 "/api/axles/" + axle + "/readings", register("70.8").replace("CALIPER_OUTSIDE", "EYE"));
         assertThat(eye.status()).isEqualTo(422);
@@ -356,7 +340,7 @@ class OnceApiTest {
 
     @Test
     void anExportedJobKeepsWhoAndWhen() throws Exception {
-        long axle = van("QF-103");
+        long axle = copyOfVan(mechanic, "QF-103");
         mechanic.post("/api/axles/" + axle + "/readings", register("70.8"));
         JsonNode end = mechanic.get("/api/axles/" + axle + "/end").json();
         String document = mechanic.get("/api/jobs/" + end.path("jobId").asLong() + "/document")

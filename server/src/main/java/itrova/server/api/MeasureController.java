@@ -10,14 +10,11 @@ import itrova.core.measure.ReadingSpec;
 import itrova.core.quantity.UnitSystem;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
-import itrova.formats.ReadingsCsv;
-import itrova.formats.paper.MeasuringSheetPdf;
 import itrova.server.security.Person;
 import itrova.server.store.EventStore;
 import itrova.server.store.EventStore.Place;
 import itrova.server.store.FamilyStore;
 import itrova.server.store.InstrumentStore;
-import itrova.server.store.JobArchive;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
 import itrova.server.store.PhotoStore;
@@ -29,16 +26,12 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -49,7 +42,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Measuring: what a text means; readings in, corrected, withdrawn, taken over; on paper and as a table. */
+/** Measuring: what a text means; readings in, corrected, withdrawn, taken over. */
 @RestController
 @RequestMapping("/api")
 class MeasureController {
@@ -61,7 +54,6 @@ class MeasureController {
     private final PhotoStore photos;
     private final InstrumentStore instruments;
     private final FamilyStore families;
-    private final JobArchive archive;
     private final EventStore events;
     private final CurrentPerson me;
 
@@ -72,10 +64,8 @@ class MeasureController {
             PhotoStore photos,
             InstrumentStore instruments,
             FamilyStore families,
-            JobArchive archive,
             EventStore events,
             CurrentPerson me) {
-        this.archive = archive;
         this.events = events;
         this.bench = bench;
         this.jobs = jobs;
@@ -124,14 +114,6 @@ class MeasureController {
             long fromAxle, @NotNull Side fromSide, @NotNull Side toSide, boolean wheel) {}
 
     record CopyView(@Nullable String refused, int taken) {}
-
-    /**
-     * What was taken of a table.
-     *
-     * @param taken readings that are new here
-     * @param known readings that were here before: the same place, text, tool, person and time
-     */
-    record ReadingsTaken(int taken, int known) {}
 
     @PostMapping("/understand")
     UnderstoodView understand(@Valid @RequestBody UnderstandRequest body) {
@@ -368,51 +350,5 @@ class MeasureController {
                 r.instrument(),
                 OptionalLong.of(r.id()),
                 r.reading().origin().map(o -> new Origin(o.by(), o.at(), true)));
-    }
-
-    @GetMapping(value = "/axles/{axleId}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> sheet(@PathVariable long axleId, @RequestParam(defaultValue = "LEFT") Side side) {
-        AxleRow row = bench.axle(axleId);
-        String heading = jobs.job(row.jobId()).title() + ", " + row.name() + ", " + LocalDate.now();
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"measuring-sheet-" + axleId + ".pdf\"")
-                .body(MeasuringSheetPdf.write(heading, bench.record(row).end(side)));
-    }
-
-    @GetMapping(value = "/axles/{axleId}/readings.csv", produces = "text/csv")
-    ResponseEntity<String> csv(@PathVariable long axleId) {
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"readings-" + axleId + ".csv\"")
-                .body(ReadingsCsv.write(bench.record(bench.axle(axleId)).readings()));
-    }
-
-    /** Readings from a table; all or nothing. */
-    @PostMapping(
-            value = "/axles/{axleId}/readings/import",
-            consumes = {"text/csv", MediaType.TEXT_PLAIN_VALUE})
-    @Transactional
-    public ReadingsTaken importReadings(
-            @PathVariable long axleId,
-            @RequestParam(defaultValue = "readings.csv") String file,
-            @RequestBody String text) {
-        AxleRow row = bench.lockedAxle(axleId);
-        List<Reading> taken = ReadingsCsv.read(file, text);
-        List<Callout> wanted = ReadingSpec.handOrder(row.form());
-        for (Reading r : taken) {
-            if (!wanted.contains(r.callout())) {
-                throw BadInputException.of(
-                        "what",
-                        r.callout().name(),
-                        r.callout().title() + " is not read on this kind of axle end. Nothing was imported.");
-            }
-        }
-        int fresh = archive.takeNew(axleId, taken, me.get().id());
-        events.add(
-                Place.axle(row.jobId(), axleId),
-                EventStore.Kind.READINGS_IMPORTED,
-                file,
-                Map.of("rows", String.valueOf(taken.size()), "new", String.valueOf(fresh)),
-                me.get().id());
-        return new ReadingsTaken(fresh, taken.size() - fresh);
     }
 }

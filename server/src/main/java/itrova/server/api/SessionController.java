@@ -16,7 +16,6 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.time.Duration;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -123,7 +122,7 @@ class SessionController {
             @Valid @RequestBody SignInRequest body, HttpServletRequest request, HttpServletResponse response) {
         String login = PeopleStore.toLogin(body.login());
         guard.mustWait(login, request.getRemoteAddr()).ifPresent(wait -> {
-            throw tooMany(wait);
+            throw TooManyException.tries(wait);
         });
         Authentication signedIn;
         try {
@@ -146,14 +145,6 @@ class SessionController {
         Person person = people.get(login);
         events.add(Place.SHOP, EventStore.Kind.SIGNED_IN, login, Map.of(), person.id());
         return view(person);
-    }
-
-    private static TooManyException tooMany(Duration wait) {
-        long minutes = wait.toMinutes() + 1;
-        return new TooManyException(
-                "There were too many tries to sign in. Wait " + minutes + (minutes == 1 ? " minute" : " minutes")
-                        + ", then try again.",
-                wait);
     }
 
     @DeleteMapping
@@ -181,7 +172,7 @@ class SessionController {
     SessionView setPassword(@Valid @RequestBody PasswordRequest body, HttpServletRequest request) {
         Person person = me.get();
         guard.mustWait(person.login(), request.getRemoteAddr()).ifPresent(wait -> {
-            throw tooMany(wait);
+            throw TooManyException.tries(wait);
         });
         String hash = people.findSignIn(person.login()).orElseThrow().passwordHash();
         if (!encoder.matches(body.old(), hash)) {

@@ -72,7 +72,7 @@ class SetupController {
             throw new ConflictException("This shop is open already. Sign in, or ask its lead for a sign-in.");
         }
         guard.mustWait("one-time code", request.getRemoteAddr()).ifPresent(wait -> {
-            throw new TooManyException("There were too many tries. Wait a quarter of an hour, then try again.", wait);
+            throw TooManyException.tries(wait);
         });
         boolean isRight = MessageDigest.isEqual(
                 body.code().strip().getBytes(StandardCharsets.UTF_8), code.getBytes(StandardCharsets.UTF_8));

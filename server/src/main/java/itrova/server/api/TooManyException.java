@@ -13,6 +13,15 @@ final class TooManyException extends RuntimeException {
         this.wait = wait;
     }
 
+    /** Too many tries to get in. */
+    static TooManyException tries(Duration wait) {
+        long minutes = wait.toMinutes() + 1;
+        return new TooManyException(
+                "There were too many tries. Wait " + minutes + (minutes == 1 ? " minute" : " minutes")
+                        + ", then try again.",
+                wait);
+    }
+
     Duration howLong() {
         return wait;
     }
