@@ -29,5 +29,6 @@ run_bench() {
   java -cp "$here/bench/target/itrova-bench.jar:$here/bench/target/lib/*" org.openjdk.jmh.Main -rf text -rff "$state/bench.txt" "$@"
   java -cp "$here/bench/target/itrova-bench.jar:$here/bench/target/lib/*" itrova.bench.campaign.CoverageCampaign
   java -cp "$here/bench/target/itrova-bench.jar:$here/bench/target/lib/*" itrova.bench.campaign.NextReadingCampaign
+  java -cp "$here/bench/target/itrova-bench.jar:$here/bench/target/lib/*" itrova.bench.campaign.truth.TruthCampaign
   "$here/bench/pages.sh"
 }

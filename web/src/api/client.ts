@@ -34,11 +34,19 @@ export function toCsrfToken(): string {
 const WRITE_ID = "Idempotency-Key";
 const PERSON = "X-Itrova-Person";
 
+const UNITS = "X-Itrova-Units";
+
 let person = "";
+let units = "";
 
 /** Who this page believes is signed in: the server refuses a write that would be somebody else's. */
 export function setPerson(login: string) {
   person = login;
+}
+
+/** The units this page shows: a bare number is meant in them, whatever another page of the same person shows. */
+export function setPageUnits(shown: string) {
+  units = shown;
 }
 
 function toWriteHeaders(method: string, url: string, body: string, id?: string): Record<string, string> {
@@ -46,11 +54,13 @@ function toWriteHeaders(method: string, url: string, body: string, id?: string):
     "X-XSRF-TOKEN": toCsrfToken(),
     [WRITE_ID]: id ?? toWriteId(method, url, body),
     ...(person ? { [PERSON]: encodeURIComponent(person) } : {}),
+    ...(units ? { [UNITS]: units } : {}),
   };
 }
 
 const writes: Middleware = {
   async onRequest({ request }) {
+    if (units) request.headers.set(UNITS, units);
     if (!UNSAFE.has(request.method)) return request;
     const { pathname, search } = new URL(request.url);
     const own = request.headers.get(WRITE_ID) ?? undefined;

@@ -1,6 +1,6 @@
 import { defineStore } from "pinia";
 import { computed, ref, watch } from "vue";
-import { client, setPerson, toData, type Schemas } from "../api/client";
+import { client, setPageUnits, setPerson, toData, type Schemas } from "../api/client";
 import type { UnitSystem } from "../units/format";
 
 /** Who is signed in, and how they like to read. */
@@ -16,6 +16,8 @@ export const useSession = defineStore("session", () => {
     (login) => setPerson(login ?? ""),
     { flush: "sync" },
   );
+
+  watch(units, setPageUnits, { flush: "sync", immediate: true });
 
   async function load() {
     view.value = await toData(client.GET("/api/session"));

@@ -34,6 +34,7 @@ export function toMargin(value: number, unit: string, units: UnitSystem): string
 export function toMarginDoubt(value: number, unit: string, units: UnitSystem): string {
   if (unit === "mm") return toDoubt(value, units);
   if (unit === "kg") return `± ${fixed(units === "METRIC" ? value : value / KG_PER_POUND, 0)}`;
+  if (unit === "share" && value > 0) return `± ${fixed(100 * value, 0)} %`;
   return value > 0 ? `± ${fixed(value, 0)}` : "exact";
 }
 
@@ -41,6 +42,15 @@ export function toMarginDoubt(value: number, unit: string, units: UnitSystem): s
 export function toUnitName(unit: string, units: UnitSystem): string {
   if (units === "METRIC") return unit;
   return { mm: "in", kg: "lb" }[unit] ?? unit;
+}
+
+/** A bare number with the unit this page shows it in; anything that says its unit itself, or is no number, stays as it is. */
+export function withUnit(text: string, kind: "mass" | "length", units: UnitSystem): string {
+  const bare = /^[\d\s./,-]+$/.test(text.trim());
+  if (!bare || text.trim() === "") return text;
+  const metric = kind === "mass" ? "kg" : "mm";
+  const inch = kind === "mass" ? "lb" : "in";
+  return `${text.trim()} ${units === "METRIC" ? metric : inch}`;
 }
 
 export function toMass(kg: number, units: UnitSystem): string {

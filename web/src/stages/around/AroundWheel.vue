@@ -262,6 +262,11 @@ const shapes = computed(() => around.value?.shapes.filter((s) => s.side === side
             <FigureField v-model="text.tyre.width" label="Tyre width" />
             <FigureField v-model="text.tyre.diameter" label="Tyre diameter" />
             <FigureField v-model="text.tyre.rated" label="Tyre rated" />
+            <FigureField
+              v-model="text.tyre.chains"
+              label="Chains stand out by"
+              hint="where chains are put on"
+            />
             <FigureField v-model="text.hose.x" label="Hose end x" />
             <FigureField v-model="text.hose.forward" label="forward" />
             <FigureField v-model="text.hose.up" label="up" />

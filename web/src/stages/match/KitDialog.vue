@@ -8,12 +8,17 @@ import { toPrice } from "../../units/format";
 import FindingText from "../../verdict/FindingText.vue";
 import VerdictMark from "../../verdict/VerdictMark.vue";
 import { toVerdictWord } from "../../verdict/words";
+import DonorLooks from "./DonorLooks.vue";
 import TemplateMenu from "./TemplateMenu.vue";
 import type { CheckId } from "./useMatch";
 
 /** Everything found about one kit, or about one of its checks. */
-const { report, chosen } = defineProps<{ report: Schemas["KitReportView"] | null; chosen: boolean }>();
-const emit = defineEmits<{ choose: [kit: string | undefined]; section: [kit: string] }>();
+const { report, chosen, axleId } = defineProps<{
+  report: Schemas["KitReportView"] | null;
+  chosen: boolean;
+  axleId: number;
+}>();
+const emit = defineEmits<{ choose: [kit: string | undefined]; section: [kit: string]; seen: [] }>();
 const visible = defineModel<boolean>("visible", { required: true });
 const focus = defineModel<CheckId | null>("focus", { required: true });
 const session = useSession();
@@ -61,6 +66,12 @@ const facts = computed(() => {
         <p v-for="n in report.notes" :key="n" class="small soft">{{ n }}</p>
         <TemplateMenu :kit="report.code" :has-outline="report.hasOutline" />
       </template>
+      <DonorLooks
+        v-if="report.asksForDonor && (!focus || focus === 'DONOR')"
+        :axle-id="axleId"
+        :kit="report.code"
+        @seen="emit('seen')"
+      />
       <FindingText v-for="f in findings" :key="f.check + f.side" :finding="f" />
       <button v-if="focus" type="button" class="plain-button" @click="focus = null">Show all checks</button>
     </template>

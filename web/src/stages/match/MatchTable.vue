@@ -74,7 +74,11 @@ function onPick(event: Event) {
   wanted.by = null;
 }
 
+/** Version of the axle when the dialog was opened: a table fetched anew meanwhile must not hide somebody else's choice. */
+let openedAt = 0;
+
 async function onOpen(row: Row, check: CheckId | null) {
+  openedAt = match.value?.version ?? 0;
   try {
     report.value = await toData(
       client.GET("/api/axles/{axleId}/match/{code}", {
@@ -88,13 +92,25 @@ async function onOpen(row: Row, check: CheckId | null) {
   }
 }
 
+/** What was seen on a donor part changes the kit's report and its row. */
+async function onSeen() {
+  if (!report.value) return;
+  report.value = await toData(
+    client.GET("/api/axles/{axleId}/match/{code}", {
+      params: { path: { axleId: axle.axleId, code: report.value.code } },
+    }),
+  );
+  await load(match.value?.rows.length);
+  openedAt = match.value?.version ?? openedAt;
+}
+
 async function onChoose(kit: string | undefined) {
   if (!match.value) return;
   try {
     await toData(
       client.PUT("/api/axles/{axleId}/choice", {
         params: { path: { axleId: axle.axleId } },
-        body: { version: match.value.version, kit },
+        body: { version: openedAt, kit },
       }),
     );
     isOpen.value = false;
@@ -288,6 +304,8 @@ function onShow(verdict: Verdict) {
       v-model:focus="focusCheck"
       :report="report"
       :chosen="report?.code === match?.chosenKit"
+      :axle-id="axle.axleId"
+      @seen="onSeen"
       @choose="onChoose"
       @section="onSection"
     />

@@ -12,11 +12,12 @@ import GaugeStrip from "./GaugeStrip.vue";
 import GuidePanel from "./GuidePanel.vue";
 import HeldReadings from "./HeldReadings.vue";
 import KeyMap from "./KeyMap.vue";
-import { useOutbox, type Entry } from "./outbox";
+import { useOutbox } from "./outbox";
 import PaperMenu from "./PaperMenu.vue";
 import SimulatedGaugePanel from "./SimulatedGaugePanel.vue";
 import TakeOverDialog from "./TakeOverDialog.vue";
 import { useReadingOrder } from "./useReadingOrder";
+import { useReadings } from "./useReadings";
 
 type End = Schemas["AxleEndView"];
 
@@ -40,8 +41,6 @@ const isKeyMapOpen = ref(false);
 const advice = ref<Schemas["AdviceView"] | null>(null);
 const importRefusal = ref<Refusal | null>(null);
 const strip = useTemplateRef<InstanceType<typeof GaugeStrip>>("strip");
-/** Readings by the id they were sent under, so that what was taken can be taken back. */
-const readingIds = new Map<string, number>();
 
 const order = useReadingOrder(axle.axleId, end, advice);
 const { side, sideId, callout, sheet, selected, suggested, isHeldOn, pick, pickNext, pickSide, pickView } =
@@ -82,7 +81,7 @@ async function loadAdvice() {
 const isReady = ref(false);
 async function begin() {
   await Promise.all([loadAdvice(), firstEnd]);
-  pickNext();
+  order.pickFirst();
   isReady.value = true;
 }
 
@@ -91,93 +90,14 @@ function onSuggestion(s: Schemas["SuggestionView"]) {
   pick(s.callout);
 }
 
-function onEnter(typed: Pick<Entry, "text" | "place" | "instrument" | "units" | "confirmed" | "corrects">) {
-  const current = callout.value;
-  if (!current || !end.value) return;
-  const entry: Parameters<typeof outbox.add>[0] = {
-    ...typed,
-    axleId: axle.axleId,
-    side: sideId.value,
-    callout: current.callout,
-    title: current.title,
-    seen: end.value.lastReading,
-  };
-  const old = current.readings.find((r) => r.id === typed.corrects);
-  const sent = ref(outbox.add(entry).clientId);
-  undo.did({
-    undo: () => takeBack(sent, entry, old),
-    redo: () => {
-      sent.value = outbox.add({ ...entry, seen: Number.MAX_SAFE_INTEGER, confirmed: true }).clientId;
-    },
-  });
-  order.advance(current);
-}
-
-async function takeBack(
-  sent: { value: string },
-  entry: Parameters<typeof outbox.add>[0],
-  old?: Schemas["ReadingView"],
-) {
-  if (outbox.entries.some((e) => e.clientId === sent.value)) {
-    outbox.drop(sent.value);
-    return;
-  }
-  const id = readingIds.get(sent.value);
-  if (id === undefined) return;
-  if (old) {
-    sent.value = outbox.add({
-      ...entry,
-      text: old.text,
-      place: old.placeText,
-      corrects: id,
-      confirmed: true,
-    }).clientId;
-  } else {
-    await withdraw(id);
-  }
-  pick(entry.callout);
-}
-
-async function withdraw(readingId: number) {
-  end.value = await toData(
-    client.DELETE("/api/axles/{axleId}/readings/{readingId}", {
-      params: { path: { axleId: axle.axleId, readingId }, query: { clientId: crypto.randomUUID() } },
-    }),
-  );
-  void loadAdvice();
-}
+const readings = useReadings(axle.axleId, end, order, undo, () => void loadAdvice());
 
 async function onWithdraw(readingId: number) {
-  const current = callout.value;
-  const reading = current?.readings.find((r) => r.id === readingId);
-  if (!current || !reading) return;
-  const id = ref(readingId);
   try {
-    await withdraw(readingId);
+    await readings.withdraw(readingId);
   } catch (e) {
     toast.add({ severity: "error", summary: "Not withdrawn", detail: toMessage(e), life: 8000 });
-    return;
   }
-  pick(current.callout);
-  let sent = "";
-  const where = sideId.value;
-  undo.did({
-    undo: () => {
-      sent = outbox.add({
-        axleId: axle.axleId,
-        side: where,
-        callout: current.callout,
-        title: current.title,
-        text: reading.text,
-        place: reading.placeText,
-        instrument: reading.instrument,
-        units: "METRIC",
-        seen: Number.MAX_SAFE_INTEGER,
-        confirmed: true,
-      }).clientId;
-    },
-    redo: () => withdraw(readingIds.get(sent) ?? id.value),
-  });
 }
 
 async function onUndo(step: () => Promise<void>) {
@@ -188,18 +108,8 @@ async function onUndo(step: () => Promise<void>) {
   }
 }
 
-function toIds(view: End) {
-  return view.sides.flatMap((s) => s.callouts.flatMap((c) => c.readings.map((r) => r.id)));
-}
-
 const stopTaken = outbox.onTaken((entry, view) => {
-  if (entry.axleId !== axle.axleId) return;
-  const before = new Set(end.value ? toIds(end.value) : []);
-  const fresh = toIds(view).filter((id) => !before.has(id));
-  const newest = fresh.at(-1);
-  if (newest !== undefined) readingIds.set(entry.clientId, newest);
-  end.value = view;
-  void loadAdvice();
+  if (entry.axleId === axle.axleId) readings.taken(entry, view);
 });
 
 const stopRefused = outbox.onRefused((entry) => {
@@ -369,7 +279,7 @@ onUnmounted(() => {
             :is-next="suggested?.callout === callout.callout"
             :sheet-number="order.sheetNumber.value"
             @skip="pickNext"
-            @enter="onEnter"
+            @enter="readings.enter"
             @withdraw="onWithdraw"
             @way="pick"
             @photo="onPhoto"
@@ -423,8 +333,7 @@ onUnmounted(() => {
   display: flex;
 }
 
-.group button,
-.plain-button {
+.group button {
   font: inherit;
   font-size: 1rem;
   min-height: 44px;
@@ -435,18 +344,11 @@ onUnmounted(() => {
   cursor: pointer;
 }
 
-.plain-button:disabled {
-  color: var(--ink-soft);
-  border-color: var(--line);
-  cursor: default;
-}
-
 .group button + button {
   border-left: 0;
 }
 
-.group button[aria-pressed="true"],
-.plain-button[aria-pressed="true"] {
+.group button[aria-pressed="true"] {
   background: var(--accent);
   color: var(--sheet);
   font-weight: 600;

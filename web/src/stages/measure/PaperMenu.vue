@@ -73,7 +73,7 @@ async function onProfile(event: Event) {
 </script>
 
 <template>
-  <details class="paper">
+  <details class="paper-menu">
     <summary>Paper</summary>
     <div class="sheet menu">
       <a :href="`/api/axles/${axleId}/sheet.pdf?side=${side}`" download>Measuring sheet, PDF</a>
@@ -103,7 +103,7 @@ async function onProfile(event: Event) {
 </template>
 
 <style scoped>
-.paper {
+.paper-menu {
   position: relative;
 }
 

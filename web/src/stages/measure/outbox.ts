@@ -103,6 +103,18 @@ export const useOutbox = defineStore("outbox", () => {
     entries.value = entries.value.filter((e) => e.clientId !== clientId);
   }
 
+  /** Done once the server no longer takes this entry at the moment: it has it, or it waits on. */
+  async function settled(clientId: string): Promise<void> {
+    await new Promise<void>((done) => {
+      const isOnTheWay = () => isSending.value && waiting.value[0]?.clientId === clientId;
+      if (!isOnTheWay()) return done();
+      const stop = watch(isOnTheWay, () => {
+        stop();
+        done();
+      });
+    });
+  }
+
   async function send() {
     if (isSending.value) return;
     isSending.value = true;
@@ -169,5 +181,5 @@ export const useOutbox = defineStore("outbox", () => {
   globalThis.addEventListener?.("online", () => void send());
   watch(me, (login) => login && void send());
 
-  return { entries, waiting, held, others, isCutOff, add, again, drop, send, onTaken, onRefused };
+  return { entries, waiting, held, others, isCutOff, add, again, drop, settled, send, onTaken, onRefused };
 });

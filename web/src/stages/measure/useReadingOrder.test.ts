@@ -65,6 +65,20 @@ describe("what the strip asks for", () => {
     expect(selected.value).toBe("REGISTER");
   });
 
+  it("stays what was picked before the first advice came, else begins with the advice", () => {
+    const told = advice(["LEFT", "STUD_MAJOR", true]);
+    const early = order(ids.map((id) => callout(id)));
+    early.pick("REGISTER");
+    early.now.value = told;
+    early.pickFirst();
+    expect(early.selected.value).toBe("REGISTER");
+
+    const waited = order(ids.map((id) => callout(id)));
+    waited.now.value = told;
+    waited.pickFirst();
+    expect(waited.selected.value).toBe("STUD_MAJOR");
+  });
+
   it("is the first wanted dimension without advice, else the first open one", () => {
     const some = [
       callout("LUG_COUNT", { wanted: false, open: false }),

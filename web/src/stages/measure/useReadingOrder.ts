@@ -60,6 +60,11 @@ export function useReadingOrder(
     picked.value = nextWanted.value;
   }
 
+  /** Starts with the next wanted reading, unless the person picked one while the advice was fetched. */
+  function pickFirst() {
+    if (picked.value === null) pickNext();
+  }
+
   function pickSide(next: Side) {
     sideId.value = next;
     picked.value = null;
@@ -115,6 +120,7 @@ export function useReadingOrder(
     entered,
     pick,
     pickNext,
+    pickFirst,
     pickSide,
     pickView,
     toggleFromSheet,

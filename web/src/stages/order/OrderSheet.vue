@@ -107,7 +107,6 @@ function onPlace() {
         <p v-if="order.signature" class="small">
           {{ order.signature.by }}, {{ toTime(order.signature.at) }}: “{{ order.signature.reason }}”
         </p>
-        <p v-if="order.reversibleWarning" class="caution">{{ order.reversibleWarning }}</p>
         <p v-if="order.newerEdition" class="caution">{{ order.newerEdition }}</p>
         <p v-if="order.placedAt" class="state">
           Ordered {{ toTime(order.placedAt) }} by {{ order.placedBy }}.
@@ -115,7 +114,7 @@ function onPlace() {
         <FindingText v-for="f in order.holding" :key="f.check + f.side" :finding="f" />
         <form v-if="order.signable && session.isLead" class="sign" @submit.prevent="onSign">
           <div class="field">
-            <label for="reason">Reason for ordering what is not proven</label>
+            <label for="reason">Reason for ordering all the same</label>
             <Textarea id="reason" v-model="reason" rows="2" maxlength="500" auto-resize />
           </div>
           <Button type="submit" label="Sign by name" severity="secondary" outlined :loading="isBusy" />

@@ -1,10 +1,8 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import type { Schemas } from "../../api/client";
-import { useSession } from "../../shell/session";
-import { toDoubt, toLength } from "../../units/format";
-import { toFrame, toSeenMiddle, toWideFrame, type Around } from "./frame";
-import { toGapVerdict } from "./gap";
+import { METAL, toFrame, toSeenMiddle, toWideFrame, type Around } from "./frame";
+import LeastGaps from "./LeastGaps.vue";
 import { useZoom } from "./useZoom";
 
 /** Caliper and disc in the wheel, to scale; the least gaps dimensioned, doubt drawn as a halo around the wheel's metal. */
@@ -17,12 +15,9 @@ const { section, other, wear, around } = defineProps<{
   /** Tyre and vehicle as the wheel is steered and lifted; null while only the wheel is looked at. */
   around: Around | null;
 }>();
-const session = useSession();
 
 const WIDTH = 820;
 const MOST_HEIGHT = 420;
-const SIZE_WIDTH = 170;
-const METAL = 7;
 
 const frame = computed(() => {
   const near = toFrame(section);
@@ -55,16 +50,7 @@ const worn = computed(() =>
 );
 const haloWidth = computed(() => 2 * section.outlineDoubt * scale.value);
 const otherOutline = computed(() => (other ? toOutlines(other, wear * other.wearTravel) : ""));
-const otherWall = computed(() =>
-  other
-    ? other.barrel
-        .map((s, i) => `${i ? "L" : "M"}${sx(s.from)} ${sy(s.level)} L${sx(s.to)} ${sy(s.level)}`)
-        .join("") +
-      other.spokes
-        .map((s, i) => `${i ? "L" : "M"}${sx(s.level)} ${sy(s.from)} L${sx(s.level)} ${sy(s.to)}`)
-        .join("")
-    : "",
-);
+const otherWall = computed(() => (other ? toBarrelLine(other.barrel) + toSpokeLine(other.spokes) : ""));
 
 const tyre = computed(() => (around ? toPath(around.tyre.map((p) => [p.x, p.r])) : ""));
 const fixed = computed(() =>
@@ -82,16 +68,24 @@ function toPath(points: [number, number][]) {
   return points.length ? points.map(([x, r], i) => `${i ? "L" : "M"}${sx(x)} ${sy(r)}`).join("") + " Z" : "";
 }
 
-const barrelLine = computed(() =>
-  section.barrel
+type Step = Schemas["WallStepView"];
+
+function toBarrelLine(steps: Step[]): string {
+  return steps
     .map((s, i) => `${i ? "L" : "M"}${sx(s.from)} ${sy(s.level)} L${sx(s.to)} ${sy(s.level)}`)
-    .join(""),
-);
-const spokeLine = computed(() =>
-  section.spokes
+    .join("");
+}
+
+function toSpokeLine(steps: Step[]): string {
+  return steps
     .map((s, i) => `${i ? "L" : "M"}${sx(s.level)} ${sy(s.from)} L${sx(s.level)} ${sy(s.to)}`)
-    .join(""),
-);
+    .join("");
+}
+
+const barrelLine = computed(() => toBarrelLine(section.barrel));
+const spokeLine = computed(() => toSpokeLine(section.spokes));
+/** Where the metal may be at its furthest between two readings. */
+const farLine = computed(() => toBarrelLine(section.barrelFar) + toSpokeLine(section.spokesFar));
 /** The valve up to the barrel it stands in. */
 const valves = computed(() =>
   section.valve.map((v) => {
@@ -117,25 +111,6 @@ const hat = computed(() => {
     [face, frame.value.minR],
   ]);
 });
-
-const besideSpokes = computed(() => sx(Math.max(0, ...section.spokes.map((s) => s.level)) + METAL) + 14);
-
-const gaps = computed(() =>
-  section.gapsAt.map((g) => {
-    const isBarrel = g.check === "BARREL";
-    return {
-      ...g,
-      verdict: toGapVerdict(g.size - g.required, g.doubt),
-      label: `${toLength(g.size, session.units)} ${toDoubt(g.doubt, session.units)}`,
-      wants: `wants ${toLength(g.required, session.units)}`,
-      at: {
-        x: isBarrel ? sx(g.onWheel.x) : Math.min(besideSpokes.value, WIDTH - SIZE_WIDTH),
-        y: isBarrel ? sy(g.onWheel.r) - 46 : sy(Math.min(g.onCaliper.r, g.onWheel.r)) + 44,
-        anchor: isBarrel ? ("middle" as const) : ("start" as const),
-      },
-    };
-  }),
-);
 </script>
 
 <template>
@@ -207,6 +182,9 @@ const gaps = computed(() =>
       />
       <text :x="sx(v.from) - 5" :y="sy(v.level) + 4" text-anchor="end" class="note">valve</text>
     </template>
+    <path :d="farLine" class="far">
+      <title>Between two readings the metal lies from the full line to here</title>
+    </path>
     <path :d="barrelLine" class="wall" />
     <path :d="spokeLine" class="wall" />
     <!-- disc and caliper -->
@@ -252,27 +230,7 @@ const gaps = computed(() =>
     <text :x="sx(0) + 6" :y="sy(frame.minR) - 8" class="note">mounting face</text>
     <text :x="10" :y="sy(frame.minR) - 8" class="note">inboard</text>
     <text :x="WIDTH - 10" :y="sy(frame.minR) - 8" text-anchor="end" class="note">outboard</text>
-    <!-- least gaps -->
-    <g v-for="g in gaps" :key="g.check" :class="g.verdict.toLowerCase()" class="gap">
-      <line
-        :x1="sx(g.onCaliper.x)"
-        :y1="sy(g.onCaliper.r)"
-        :x2="sx(g.onWheel.x)"
-        :y2="sy(g.onWheel.r)"
-        class="dim"
-      />
-      <circle :cx="sx(g.onCaliper.x)" :cy="sy(g.onCaliper.r)" r="4" />
-      <circle :cx="sx(g.onWheel.x)" :cy="sy(g.onWheel.r)" r="4" />
-      <line
-        :x1="(sx(g.onCaliper.x) + sx(g.onWheel.x)) / 2"
-        :y1="(sy(g.onCaliper.r) + sy(g.onWheel.r)) / 2"
-        :x2="g.at.x"
-        :y2="g.at.anchor === 'start' ? g.at.y - 10 : g.at.y + 30"
-        class="leader"
-      />
-      <text :x="g.at.x" :y="g.at.y" :text-anchor="g.at.anchor" class="size">{{ g.label }}</text>
-      <text :x="g.at.x" :y="g.at.y + 24" :text-anchor="g.at.anchor" class="wants">{{ g.wants }}</text>
-    </g>
+    <LeastGaps :section="section" :sx="sx" :sy="sy" :width="WIDTH" />
     <!-- scale -->
     <g :transform="`translate(14, ${14})`">
       <path :d="`M0 0 v8 M0 4 h${50 * scale} M${50 * scale} 0 v8`" class="rule" />
@@ -329,6 +287,13 @@ svg {
 .weights {
   fill: var(--work);
   opacity: 0.28;
+}
+
+.far {
+  fill: none;
+  stroke: var(--ink-soft);
+  stroke-width: 1.1;
+  stroke-dasharray: 3 3;
 }
 
 .wall {
@@ -392,49 +357,6 @@ svg {
 .note {
   font-size: 20px;
   fill: var(--ink-soft);
-  paint-order: stroke;
-  stroke: var(--sheet);
-  stroke-width: 4px;
-}
-
-.gap {
-  color: var(--open);
-}
-
-.gap.fits {
-  color: var(--good);
-}
-
-.gap.does_not_fit {
-  color: var(--bad);
-}
-
-.dim {
-  stroke: currentcolor;
-  stroke-width: 3;
-}
-
-.gap circle {
-  fill: currentcolor;
-}
-
-.leader {
-  stroke: currentcolor;
-  stroke-width: 1;
-}
-
-.size {
-  font-size: 28px;
-  font-weight: 600;
-  fill: currentcolor;
-  paint-order: stroke;
-  stroke: var(--sheet);
-  stroke-width: 4px;
-}
-
-.wants {
-  font-size: 21px;
-  fill: var(--ink);
   paint-order: stroke;
   stroke: var(--sheet);
   stroke-width: 4px;

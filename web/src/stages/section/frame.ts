@@ -15,6 +15,9 @@ export interface Frame {
 
 const ROOM = 18;
 
+/** How thick the wheel's metal is drawn (mm): only its inner face is measured. */
+export const METAL = 7;
+
 /** What else is drawn when the wheel is moved by hand: the tyre, and what of the vehicle the section meets. */
 export type Around = Schemas["CutsView"];
 

@@ -4,11 +4,14 @@ import { client, toData, type Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
 import { toMessage, useLoad } from "../../shell/useLoad";
 import { useUndo, type Deed } from "../../shell/useUndo";
+import { withUnit } from "../../units/format";
 import AxlePanel from "./AxlePanel.vue";
 import ChoiceField from "./ChoiceField.vue";
+import ConditionPanel from "./ConditionPanel.vue";
 import PlanDrawing from "./PlanDrawing.vue";
 import TextField from "./TextField.vue";
-import { BOOSTERS, FLUIDS, LOOKED_AT, SEEN, SOURCES, STATES, USES, VALVES } from "./words";
+import { toCents } from "./budget";
+import { BOOSTERS, FLUIDS, SEEN, SOURCES, USES, VALVES } from "./words";
 
 /** The look-over: the vehicle from above; touching a part opens what is known of it. */
 const { jobId } = defineProps<{ jobId: number }>();
@@ -26,6 +29,7 @@ const isSaved = ref(false);
 const draft = reactive<{ sheet: Schemas["VehicleSheet"] | null }>({ sheet: null });
 
 watch(vehicle, (now) => {
+  budget.value = now?.sheet.wishes.budgetCents ? (now.sheet.wishes.budgetCents / 100).toFixed(2) : "";
   draft.sheet = now ? (JSON.parse(JSON.stringify(now.sheet)) as Schemas["VehicleSheet"]) : null;
 });
 
@@ -37,38 +41,8 @@ const PARTS = [
 ];
 const axle = computed(() => vehicle.value?.axles.find((a) => `axle:${a.id}` === part.value) ?? null);
 const isAxle = computed(() => part.value.startsWith("axle:"));
-const minutes = computed(() =>
-  (vehicle.value?.offers ?? [])
-    .filter((o) => draft.sheet?.whileApart.includes(o.id))
-    .reduce((sum, o) => sum + o.minutes, 0),
-);
-
-const budget = computed({
-  get: () => (draft.sheet?.wishes.budgetCents ? (draft.sheet.wishes.budgetCents / 100).toFixed(2) : ""),
-  set: (text: string) => {
-    const value = Number(text.replace(",", "."));
-    if (draft.sheet) draft.sheet.wishes.budgetCents = Number.isFinite(value) ? Math.round(value * 100) : 0;
-  },
-});
-
-function toState(what: string): string {
-  return draft.sheet?.conditions.find((c) => c.what === what)?.state ?? "";
-}
-
-function onState(what: string, event: Event) {
-  if (!draft.sheet) return;
-  const state = (event.target as HTMLSelectElement).value;
-  const others = draft.sheet.conditions.filter((c) => c.what !== what);
-  const note = draft.sheet.conditions.find((c) => c.what === what)?.note ?? "";
-  draft.sheet.conditions = state
-    ? [...others, { what, state: state as Schemas["Condition"]["state"], note }]
-    : others;
-}
-
-function onNote(what: string, event: Event) {
-  const condition = draft.sheet?.conditions.find((c) => c.what === what);
-  if (condition) condition.note = (event.target as HTMLInputElement).value;
-}
+/** As typed: what is no amount is said when saving, never taken for none. */
+const budget = ref("");
 
 async function put(sheet: Schemas["VehicleSheet"]) {
   if (!vehicle.value) return;
@@ -94,11 +68,33 @@ function onAxleSaved(saved: Schemas["VehicleView"], deed?: Deed) {
   if (deed) undo.did(deed);
 }
 
+/** Bare figures as this page shows them. */
+function withUnits(sheet: Schemas["VehicleSheet"]): Schemas["VehicleSheet"] {
+  const length = (text: string) => withUnit(text, "length", session.units);
+  return {
+    ...sheet,
+    mass: withUnit(sheet.mass, "mass", session.units),
+    wheelbase: length(sheet.wheelbase),
+    centreHeight: length(sheet.centreHeight),
+    brakes: {
+      ...sheet.brakes,
+      masterBore: length(sheet.brakes.masterBore),
+      masterStroke: length(sheet.brakes.masterStroke),
+    },
+  };
+}
+
 async function onSave() {
   if (!vehicle.value || !draft.sheet) return;
   saveFailure.value = "";
+  const cents = toCents(budget.value);
+  if (cents === null) {
+    saveFailure.value = `Budget: "${budget.value}" is no amount. Write it in euros, such as 1800 or 1800.50, or leave it empty.`;
+    return;
+  }
+  draft.sheet.wishes.budgetCents = cents;
   const before = vehicle.value.sheet;
-  const after = draft.sheet;
+  const after = withUnits(draft.sheet);
   try {
     await put(after);
     undo.did({ undo: () => put(before), redo: () => put(after) });
@@ -214,6 +210,11 @@ async function onSave() {
                   :choices="SEEN"
                 />
                 <ChoiceField v-model="draft.sheet.brakes.fluid" label="Fluid" :choices="FLUIDS" />
+                <TextField
+                  v-model="draft.sheet.brakes.linePressure"
+                  label="Line pressure, hard pedal"
+                  hint="70 bar or 1000 psi, by gauge"
+                />
                 <TextField v-model="draft.sheet.brakes.fittings" label="Fittings" :most="200" />
                 <TextField v-model="draft.sheet.brakes.parking" label="Parking brake" :most="200" />
                 <ChoiceField
@@ -250,51 +251,7 @@ async function onSave() {
               </p>
             </template>
 
-            <template v-else>
-              <table class="plain">
-                <thead>
-                  <tr>
-                    <th scope="col">Looked at</th>
-                    <th scope="col">State</th>
-                    <th scope="col">Note</th>
-                  </tr>
-                </thead>
-                <tbody>
-                  <tr v-for="what in LOOKED_AT" :key="what">
-                    <td>{{ what }}</td>
-                    <td>
-                      <select
-                        :value="toState(what)"
-                        :aria-label="`State of ${what}`"
-                        @change="onState(what, $event)"
-                      >
-                        <option value="">not looked at</option>
-                        <option v-for="s in STATES" :key="s.value" :value="s.value">{{ s.label }}</option>
-                      </select>
-                    </td>
-                    <td>
-                      <input
-                        :value="draft.sheet.conditions.find((c) => c.what === what)?.note ?? ''"
-                        :disabled="!toState(what)"
-                        :aria-label="`Note on ${what}`"
-                        maxlength="300"
-                        @input="onNote(what, $event)"
-                      />
-                    </td>
-                  </tr>
-                </tbody>
-              </table>
-              <h3>While it is apart</h3>
-              <div class="checks">
-                <label v-for="o in vehicle.offers" :key="o.id"
-                  ><input v-model="draft.sheet.whileApart" type="checkbox" :value="o.id" /> {{ o.title }}
-                  <span class="soft small figures">{{ o.minutes }} min</span></label
-                >
-              </div>
-              <p class="soft">
-                Worth doing because the axle is open; nobody has to. Chosen: {{ minutes }} min more.
-              </p>
-            </template>
+            <ConditionPanel v-else v-model:sheet="draft.sheet" :offers="vehicle.offers" />
 
             <p v-if="saveFailure" class="failure" role="alert">{{ saveFailure }}</p>
             <div class="ways">
@@ -428,8 +385,7 @@ async function onSave() {
   font-weight: 600;
 }
 
-select,
-td input {
+select {
   font: inherit;
   min-height: 44px;
   padding: 0 0.5rem;

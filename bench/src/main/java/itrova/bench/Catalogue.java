@@ -65,17 +65,9 @@ final class Catalogue {
             double circle = CIRCLES[random.nextInt(CIRCLES.length)];
             Disc disc = moved(model.disc(), random);
             int lugs = circle > 130 ? 6 : 5;
-            Disc drilled = new Disc(
-                    disc.diameter(),
-                    disc.thickness(),
-                    disc.bore(),
-                    disc.hatInside(),
-                    disc.hatThickness(),
-                    disc.hatDepth(),
-                    disc.fillet(),
-                    List.of(new HolePattern(lugs, Figure.stated(circle, 0.1), Figure.stated(13.4, 0.1))),
-                    disc.holeToEdge(),
-                    disc.wheelLip());
+            Disc drilled = disc.but()
+                    .patterns(List.of(new HolePattern(lugs, Figure.stated(circle, 0.1), Figure.stated(13.4, 0.1))))
+                    .build();
             kits.add(model.withCode("M-" + i).withDisc(drilled));
         }
         return kits;
@@ -126,17 +118,12 @@ final class Catalogue {
     }
 
     private static Disc moved(Disc d, Random random) {
-        return new Disc(
-                d.diameter(),
-                d.thickness(),
-                moved(d.bore(), 0.1, random),
-                moved(d.hatInside(), 2, random),
-                moved(d.hatThickness(), 1, random),
-                moved(d.hatDepth(), 3, random),
-                d.fillet(),
-                d.patterns(),
-                d.holeToEdge(),
-                d.wheelLip());
+        return d.but()
+                .bore(moved(d.bore(), 0.1, random))
+                .hatInside(moved(d.hatInside(), 2, random))
+                .hatThickness(moved(d.hatThickness(), 1, random))
+                .hatDepth(moved(d.hatDepth(), 3, random))
+                .build();
     }
 
     private static Figure moved(Figure f, double by, Random random) {

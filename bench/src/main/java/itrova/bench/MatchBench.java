@@ -59,7 +59,7 @@ public class MatchBench {
         for (AxleEnd end : axle.ends()) {
             WheelProfile wheel = WheelProfile.of(end);
             List<Geometry> steps =
-                    wheel.barrel().stream().map(s -> wall(s.step())).toList();
+                    wheel.barrel().near().stream().map(s -> wall(s.step())).toList();
             for (Kit kit : kits) {
                 CaliperInWheel placed = new CaliperInWheel(end, wheel, kit);
                 if (placed.outlines(false).isEmpty()) {

@@ -122,10 +122,10 @@ class ChoosingIT extends BrowserTest {
     void theSectionMovesWithPadsSteeringAndTravel() {
         van("section?kit=QF-102");
         Locator sizes = page.locator(".gap .size");
-        assertThat(sizes.nth(1)).containsText("2.50 mm");
+        assertThat(sizes.nth(1)).containsText("2.90 mm");
         page.getByLabel("Pads").fill("1");
         assertThat(page.getByText("worn out")).isVisible();
-        assertThat(sizes.nth(1)).not().containsText("2.50 mm");
+        assertThat(sizes.nth(1)).not().containsText("2.90 mm");
         assertThat(page.getByText(Pattern.compile("Here the "))).isVisible();
         String ahead = page.getByText(Pattern.compile("Here the ")).textContent();
         page.getByLabel("Steering").fill("34");

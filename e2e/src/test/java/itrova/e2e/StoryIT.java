@@ -27,13 +27,15 @@ class StoryIT extends BrowserTest {
             Map.entry("Stud shoulder diameter", "12.68"),
             Map.entry("Stud stick-out", "36.0"),
             Map.entry("Register diameter", "70.81"),
+            Map.entry("Register height", "18.2"),
+            Map.entry("Rim flange outside diameter", "389"),
             Map.entry("Axle flange outside diameter", "147.9"),
             Map.entry("Bracket bolt count", "4"),
             Map.entry("Bracket bolt circle", "101.60"),
             Map.entry("Bracket hole diameter", "11.58"),
             Map.entry("Wheel backspacing", "80.0"),
             Map.entry("Wheel thickness under the nut", "5.10"),
-            Map.entry("Wheel centre bore", "71.20"),
+            Map.entry("Wheel centre bore", "71.10"),
             Map.entry("Tyre to fender", "45"),
             Map.entry("Tyre to frame", "60"),
             Map.entry("Drum face thickness", "6.2"),
@@ -50,7 +52,7 @@ class StoryIT extends BrowserTest {
             "Barrel inside diameter",
             List.of(new String[] {"10", "362.1"}, new String[] {"45", "342.3"}, new String[] {"85", "342.0"}),
             "Mounting face to spoke back",
-            List.of(new String[] {"72", "4.2"}, new String[] {"100", "14.0"}, new String[] {"165", "28.2"}));
+            List.of(new String[] {"72", "4.2"}, new String[] {"95", "4.7"}, new String[] {"165", "28.2"}));
 
     private static final int MOST_READINGS = 40;
 
@@ -83,7 +85,7 @@ class StoryIT extends BrowserTest {
         assertThat(done).isVisible();
     }
 
-    /** Nothing stands around either wheel: four ticks. */
+    /** Nothing stands around either wheel: four ticks, and the ratings of wheel and tyre. */
     private void lookAround() {
         tabTo(link("Around"));
         page.keyboard().press("Enter");
@@ -92,6 +94,12 @@ class StoryIT extends BrowserTest {
             for (int what = 0; what < 2; what++) {
                 tabTo(looked.nth(what));
                 page.keyboard().press("Space");
+            }
+            for (String[] figure : new String[][] {
+                {"Tyre width", "165"}, {"Tyre diameter", "634"}, {"Tyre rated", "560 kg"}, {"Wheel rated", "600 kg"}
+            }) {
+                tabTo(page.getByLabel(figure[0]));
+                page.keyboard().type(figure[1]);
             }
             if (side == 0) {
                 tabTo(button("Right"));
@@ -210,8 +218,13 @@ class StoryIT extends BrowserTest {
                 .isVisible();
 
         link("Order").click();
-        assertThat(page.getByText("The owner wants to be able to go back to drums"))
+        assertThat(page.getByText("The owner wants to be able to go back to drums")
+                        .first())
                 .isVisible();
+        assertThat(button("Place the order")).isDisabled();
+        page.getByLabel("Reason for ordering").fill("The owner gives the way back to drums up, by letter");
+        button("Sign by name").click();
+        assertThat(page.getByText("Signed for by Wilma Quillfield.")).isVisible();
         assertThat(page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Turn the flange down")))
                 .hasCount(2);
         Download pdf = page.waitForDownload(() -> link("PDF").click());
@@ -252,8 +265,7 @@ class StoryIT extends BrowserTest {
         assertThat(button("Place the order")).isDisabled();
         button("Sign by name").click();
         assertThat(page.getByRole(AriaRole.ALERT).last()).containsText("Give the reason");
-        page.getByLabel("Reason for ordering what is not proven")
-                .fill("Outline taken with a paper template, dry-fitted in the wheel");
+        page.getByLabel("Reason for ordering").fill("Outline taken with a paper template, dry-fitted in the wheel");
         button("Sign by name").click();
         assertThat(page.getByText("Signed for by Wilma Quillfield.")).isVisible();
         assertThat(button("Place the order")).isEnabled();

@@ -19,8 +19,8 @@ import itrova.core.vehicle.Papers;
 import itrova.core.vehicle.Retention;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.SpindleNut;
+import itrova.core.vehicle.VehicleFacts;
 import itrova.core.vehicle.VehicleSheet;
-import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -49,13 +49,14 @@ public final class JobDocument {
         Json.Faults faults = new Json.Faults(file);
         Cursor c = new Cursor(root, 0, "", faults);
         Cursor vehicle = c.at("vehicle");
-        List<AxleRecord> axles = new ArrayList<>();
-        for (Cursor axle : c.entries("axles", false)) {
-            axle.guarded((cursor, f) -> axle(cursor)).ifPresent(axles::add);
-        }
         VehicleSheet sheet = vehicle.at("sheet")
                 .guarded((cursor, f) -> SheetDocument.read(cursor))
                 .orElse(VehicleSheet.EMPTY);
+        VehicleFacts facts = VehicleFacts.of(vehicle.flag("must_be_reversible", false), sheet);
+        List<AxleRecord> axles = new ArrayList<>();
+        for (Cursor axle : c.entries("axles", false)) {
+            axle.guarded((cursor, f) -> axle(cursor, facts)).ifPresent(axles::add);
+        }
         faults.throwIfAny();
         return new Job(
                 c.text("title", ""),
@@ -69,7 +70,7 @@ public final class JobDocument {
                 axles);
     }
 
-    private static AxleRecord axle(Cursor c) {
+    private static AxleRecord axle(Cursor c, VehicleFacts facts) {
         List<Reading> readings = new ArrayList<>();
         for (Cursor r : c.entries("readings", true)) {
             r.guarded((cursor, f) -> reading(cursor)).ifPresent(readings::add);
@@ -88,7 +89,8 @@ public final class JobDocument {
                 c.flag("wheel_stays", true),
                 SurroundingsDocument.read(c.at("around")),
                 ReadingKey.once(readings),
-                c.optional("chosen_kit", k -> k.node().asString()));
+                c.optional("chosen_kit", k -> k.node().asString()),
+                facts);
     }
 
     private static AxleForm form(Cursor c) {
@@ -211,7 +213,7 @@ public final class JobDocument {
     private static ObjectNode node(Reading r) {
         ObjectNode n = Json.MAPPER.createObjectNode();
         n.put("side", r.side().word()).put("what", r.callout().name().toLowerCase(Locale.ROOT));
-        r.place().ifPresent(p -> n.put("at_mm", BigDecimal.valueOf(p).stripTrailingZeros()));
+        r.place().ifPresent(p -> n.put("at_mm", r.placeText()));
         switch (r.callout().kind()) {
             case COUNT -> n.put("count", Integer.parseInt(r.text().strip()));
             case THREAD -> n.put("thread", r.text());

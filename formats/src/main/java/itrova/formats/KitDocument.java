@@ -55,7 +55,7 @@ public final class KitDocument {
             kit.ifPresent(k -> {
                 kits.add(k);
                 shapeFaults(k).forEach((where, fault) -> faults.add(c.row(), where, fault));
-                k.torques().forEach(t -> t.thread()
+                k.torques().forEach(t -> k.threadFor(t)
                         .flatMap(thread -> Tightening.whyImpossible(t.torque(), thread))
                         .ifPresent(why -> faults.add(c.row(), "torques, " + t.fastener(), why)));
             });

@@ -17,23 +17,30 @@ import itrova.core.kit.FittingParts;
 import itrova.core.kit.HolePattern;
 import itrova.core.kit.Hose;
 import itrova.core.kit.HousingStack;
+import itrova.core.kit.KitNeeds;
 import itrova.core.kit.KitParts;
 import itrova.core.kit.KitStuds;
 import itrova.core.kit.NutSeat;
+import itrova.core.kit.OwnSpindle;
 import itrova.core.kit.PistonBore;
 import itrova.core.kit.RotorHub;
 import itrova.core.kit.SectorOutline;
 import itrova.core.kit.WheelNuts;
 import itrova.core.quantity.Dimension;
 import itrova.core.vehicle.BracketShape;
+import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.HubHeld;
 import itrova.core.vehicle.Joint;
+import itrova.core.vehicle.Retention;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 
 /** Reads the parts of a kit document. */
@@ -70,7 +77,7 @@ final class PartsReader {
                 c.figure("hat_inside_mm", false),
                 c.figure("hat_thickness_mm", false),
                 c.figure("hat_depth_mm", false),
-                c.length("fillet_mm", 0),
+                c.at("fillet_mm").isPresent() ? OptionalDouble.of(c.length("fillet_mm")) : OptionalDouble.empty(),
                 patterns,
                 figure(c, "hole_to_edge_mm"),
                 bore(c, "wheel_lip_mm"),
@@ -80,7 +87,8 @@ final class PartsReader {
 
     static Caliper caliper(Cursor c) {
         return new Caliper(
-                c.flag("sliding", false),
+                // one of which the papers do not say that it is fixed may move as it wears
+                c.flag("sliding", true),
                 c.optional("outline_mm", PartsReader::outline),
                 c.length("outline_tolerance_mm", Figure.GENERAL_TOLERANCE),
                 c.length("wear_travel_mm", 0),
@@ -125,7 +133,7 @@ final class PartsReader {
         BracketShape shape = c.choice("shape", BracketShape.class);
         return new Bracket(
                 shape,
-                c.whole("count", 4),
+                c.whole("count", shape == BracketShape.RECTANGLE ? 4 : Bracket.COUNT_UNKNOWN),
                 figure(c, "across_mm"),
                 figure(c, "up_mm"),
                 figure(c, "circle_mm"),
@@ -144,7 +152,8 @@ final class PartsReader {
                         c.entries("shims", false).stream()
                                 .map(s -> new BracketMount.ShimSize(s.length("thickness_mm"), s.whole("count", 1)))
                                 .toList(),
-                        c.text("orientation", "")));
+                        c.text("orientation", ""),
+                        figure(c, "caliper_plane_mm")));
     }
 
     private static Optional<Figure> figure(Cursor c, String key) {
@@ -193,7 +202,44 @@ final class PartsReader {
                 drive(c),
                 held(c),
                 c.entries("joints", false).stream().map(PartsReader::joint).toList(),
-                texts(c, "donor_checks"));
+                texts(c, "donor_checks"),
+                c.optional("spindle", PartsReader::spindle),
+                c.optional("requires", PartsReader::needs).orElse(KitNeeds.NONE));
+    }
+
+    private static OwnSpindle spindle(Cursor c) {
+        Map<Callout, Figure> lengths = new EnumMap<>(Callout.class);
+        for (Callout callout : OwnSpindle.REPLACED) {
+            String key = callout.name().toLowerCase(Locale.ROOT) + "_mm";
+            if (c.at(key).isPresent()) {
+                lengths.put(callout, c.figure(key, false));
+            }
+        }
+        return new OwnSpindle(
+                lengths,
+                c.at("bracket_count").isPresent() ? OptionalInt.of(c.whole("bracket_count", 0)) : OptionalInt.empty(),
+                figure(c, "face_shift_mm"),
+                c.flag("clear_inboard", false));
+    }
+
+    private static KitNeeds needs(Cursor c) {
+        return new KitNeeds(
+                c.at("rim_in").isPresent() ? OptionalInt.of(c.whole("rim_in", 0)) : OptionalInt.empty(),
+                c.optional("axle_width_mm", PartsReader::range),
+                c.optional("ear_mm", PartsReader::range),
+                c.at("retention").isPresent() ? Optional.of(c.choice("retention", Retention.class)) : Optional.empty(),
+                c.at("tone_ring").isPresent()
+                        ? Optional.of(c.choice("tone_ring", KitNeeds.ToneRing.class))
+                        : Optional.empty(),
+                c.at("sides").isPresent() ? Optional.of(c.choice("sides", KitNeeds.Sides.class)) : Optional.empty(),
+                c.flag("booster", false),
+                c.at("pressure").isPresent()
+                        ? OptionalDouble.of(positive(c.at("pressure"), Dimension.PRESSURE))
+                        : OptionalDouble.empty());
+    }
+
+    private static KitNeeds.Range range(Cursor c) {
+        return new KitNeeds.Range(c.node().get(0).asDouble(), c.node().get(1).asDouble());
     }
 
     static Joint joint(Cursor c) {

@@ -11,7 +11,9 @@ import itrova.core.kit.Figure;
 import itrova.core.kit.FittingParts;
 import itrova.core.kit.Hose;
 import itrova.core.kit.HousingStack;
+import itrova.core.kit.KitNeeds;
 import itrova.core.kit.KitStuds;
+import itrova.core.kit.OwnSpindle;
 import itrova.core.kit.RotorHub;
 import itrova.core.kit.WheelNuts;
 import itrova.core.vehicle.Joint;
@@ -33,7 +35,7 @@ final class PartsWriter {
         figure(n, "hat_inside_mm", d.hatInside());
         figure(n, "hat_thickness_mm", d.hatThickness());
         figure(n, "hat_depth_mm", d.hatDepth());
-        n.put("fillet_mm", d.fillet());
+        d.fillet().ifPresent(r -> n.put("fillet_mm", r));
         ArrayNode patterns = n.putArray("patterns");
         d.patterns().forEach(p -> {
             ObjectNode pattern = patterns.addObject().put("count", p.count());
@@ -96,7 +98,10 @@ final class PartsWriter {
 
     static ObjectNode node(Bracket b) {
         ObjectNode n = Json.MAPPER.createObjectNode();
-        n.put("shape", b.shape().name().toLowerCase(Locale.ROOT)).put("count", b.count());
+        n.put("shape", b.shape().name().toLowerCase(Locale.ROOT));
+        if (b.count() != Bracket.COUNT_UNKNOWN) {
+            n.put("count", b.count());
+        }
         figure(n, "across_mm", b.across());
         figure(n, "up_mm", b.up());
         figure(n, "circle_mm", b.circle());
@@ -116,6 +121,7 @@ final class PartsWriter {
                     .forEach(s ->
                             shims.addObject().put("thickness_mm", s.thickness()).put("count", s.count()));
         }
+        figure(n, "caliper_plane_mm", m.caliperPlane());
         if (!m.orientation().isEmpty()) {
             n.put("orientation", m.orientation());
         }
@@ -167,6 +173,39 @@ final class PartsWriter {
         }
         joints(n, f.joints());
         texts(n, "donor_checks", f.donorChecks());
+        f.spindle().ifPresent(s -> n.set("spindle", node(s)));
+        if (!f.needs().equals(KitNeeds.NONE)) {
+            n.set("requires", node(f.needs()));
+        }
+    }
+
+    private static ObjectNode node(OwnSpindle s) {
+        ObjectNode n = Json.MAPPER.createObjectNode();
+        s.lengths().keySet().stream()
+                .sorted()
+                .forEach(c -> figure(
+                        n,
+                        c.name().toLowerCase(Locale.ROOT) + "_mm",
+                        s.lengths().get(c)));
+        s.boltCount().ifPresent(count -> n.put("bracket_count", count));
+        figure(n, "face_shift_mm", s.faceShift());
+        return n.put("clear_inboard", s.isClearInboard());
+    }
+
+    private static ObjectNode node(KitNeeds needs) {
+        ObjectNode n = Json.MAPPER.createObjectNode();
+        needs.rimInches().ifPresent(in -> n.put("rim_in", in));
+        needs.axleWidth()
+                .ifPresent(r -> n.putArray("axle_width_mm").add(r.from()).add(r.to()));
+        needs.ear().ifPresent(r -> n.putArray("ear_mm").add(r.from()).add(r.to()));
+        needs.retention().ifPresent(r -> n.put("retention", r.name().toLowerCase(Locale.ROOT)));
+        needs.toneRing().ifPresent(t -> n.put("tone_ring", t.name().toLowerCase(Locale.ROOT)));
+        if (needs.booster()) {
+            n.put("booster", true);
+        }
+        needs.pressure().ifPresent(p -> n.put("pressure", p + " MPa"));
+        needs.sides().ifPresent(s -> n.put("sides", s.name().toLowerCase(Locale.ROOT)));
+        return n;
     }
 
     static void joints(ObjectNode n, List<Joint> joints) {

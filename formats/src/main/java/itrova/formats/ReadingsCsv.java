@@ -36,7 +36,7 @@ public final class ReadingsCsv {
                         .map(r -> List.of(
                                 r.side().word(),
                                 r.callout().name().toLowerCase(Locale.ROOT),
-                                r.place().isPresent() ? r.place().getAsDouble() + " mm" : "",
+                                r.placeText(),
                                 r.textWithUnit(),
                                 r.instrument().name().toLowerCase(Locale.ROOT),
                                 r.origin().map(Origin::by).orElse(""),

@@ -47,7 +47,8 @@ public final class SheetDocument {
                         choice(brakes, "fluid", VehicleSheet.Fluid.NOT_LOOKED),
                         brakes.text("fittings", ""),
                         brakes.text("parking", ""),
-                        choice(brakes, "breakaway", VehicleSheet.Seen.NOT_LOOKED)),
+                        choice(brakes, "breakaway", VehicleSheet.Seen.NOT_LOOKED),
+                        brakes.text("line_pressure", "")),
                 new Wishes(
                         wishes.text("pattern", ""),
                         wishes.at("budget").isPresent() ? wishes.cents("budget") : 0,
@@ -102,6 +103,7 @@ public final class SheetDocument {
                 .put("breakaway", word(brakes.breakaway()));
         text(b, "fittings", brakes.fittings());
         text(b, "parking", brakes.parking());
+        text(b, "line_pressure", brakes.linePressure());
         ObjectNode w = n.putObject("wishes");
         text(w, "pattern", s.wishes().pattern());
         if (s.wishes().budgetCents() > 0) {

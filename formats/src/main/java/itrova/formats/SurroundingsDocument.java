@@ -16,6 +16,7 @@ import itrova.core.vehicle.Surroundings.Travel;
 import itrova.core.vehicle.Surroundings.Tyre;
 import itrova.core.vehicle.WheelDetails;
 import itrova.core.vehicle.WheelDetails.CapRoom;
+import itrova.core.vehicle.WheelDetails.DonorLook;
 import itrova.core.vehicle.WheelDetails.Spare;
 import itrova.core.vehicle.WheelDetails.Valve;
 import java.util.EnumMap;
@@ -99,7 +100,8 @@ public final class SurroundingsDocument {
                                 t.length("diameter_mm"),
                                 t.at("rated_kg").isPresent()
                                         ? OptionalDouble.of(t.at("rated_kg").quantity(Dimension.MASS))
-                                        : OptionalDouble.empty())),
+                                        : OptionalDouble.empty(),
+                                t.length("chains_mm", 0))),
                 c.optional(
                         "hose",
                         h -> new HoseEnd(
@@ -117,7 +119,13 @@ public final class SurroundingsDocument {
                         v -> new Valve(
                                 v.length("depth_mm", 0), v.length("height_mm"), v.length("half_limit_mm", TAPE))),
                 c.optional("cap", k -> new CapRoom(k.length("room_mm"), k.length("half_limit_mm", TAPE))),
-                c.optional("spare", SurroundingsDocument::spare));
+                c.optional("spare", SurroundingsDocument::spare),
+                c.at("wheel_rated_kg").isPresent()
+                        ? OptionalDouble.of(c.at("wheel_rated_kg").quantity(Dimension.MASS))
+                        : OptionalDouble.empty(),
+                c.entries("donor", false).stream()
+                        .map(d -> new DonorLook(d.text("kit", ""), d.text("at", ""), d.flag("is_so", false)))
+                        .toList());
     }
 
     private static Spare spare(Cursor c) {
@@ -217,6 +225,9 @@ public final class SurroundingsDocument {
         s.tyre().ifPresent(t -> {
             ObjectNode tyre = n.putObject("tyre").put("width_mm", t.width()).put("diameter_mm", t.diameter());
             t.ratedKg().ifPresent(kg -> tyre.put("rated_kg", kg));
+            if (t.chains() > 0) {
+                tyre.put("chains_mm", t.chains());
+            }
         });
         s.hose().ifPresent(h -> {
             ObjectNode hose = n.putObject("hose");
@@ -238,6 +249,14 @@ public final class SurroundingsDocument {
                 .put("height_mm", v.height())
                 .put("half_limit_mm", v.halfLimit()));
         d.cap().ifPresent(k -> n.putObject("cap").put("room_mm", k.room()).put("half_limit_mm", k.halfLimit()));
+        d.ratedKg().ifPresent(kg -> n.put("wheel_rated_kg", kg));
+        if (!d.donor().isEmpty()) {
+            ArrayNode looks = n.putArray("donor");
+            d.donor().forEach(l -> looks.addObject()
+                    .put("kit", l.kit())
+                    .put("at", l.at())
+                    .put("is_so", l.isSo()));
+        }
         d.spare().ifPresent(s -> {
             switch (s.kind()) {
                 case NONE -> n.put("spare", "none");

@@ -8,7 +8,9 @@ import itrova.core.vehicle.Wheel;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -54,6 +56,8 @@ public final class WheelDocument {
                 size(c, code, "circle_mm"),
                 size(c, code, "stud_hole_mm"),
                 size(c, code, "backspacing_mm"),
+                c.at("overall_mm").isPresent() ? Optional.of(size(c, code, "overall_mm")) : Optional.empty(),
+                c.at("rim_in").isPresent() ? OptionalInt.of(c.whole("rim_in", 0)) : OptionalInt.empty(),
                 stations(c, code, "barrel_mm"),
                 stations(c, code, "spokes_mm"),
                 size(c, code, "pad_mm"),
@@ -82,7 +86,9 @@ public final class WheelDocument {
         for (Cursor pair : c.entries(key, false)) {
             double place = pair.node().get(0).asDouble();
             double size = pair.node().get(1).asDouble();
-            stations.add(new Station(Measured.exact(place), measured(size, tolerance(c), code, key + "@" + place)));
+            stations.add(new Station(
+                    measured(place, tolerance(c), code, key + "@" + place + ":place"),
+                    measured(size, tolerance(c), code, key + "@" + place)));
         }
         return stations;
     }
@@ -108,6 +114,8 @@ public final class WheelDocument {
                 .put("pad_mm", w.pad().value())
                 .put("bore_mm", w.bore().value())
                 .put("tolerance_mm", round(w.circle().u() * Math.sqrt(3)));
+        w.rimInches().ifPresent(in -> n.put("rim_in", in));
+        w.overall().ifPresent(o -> n.put("overall_mm", o.value()));
         stations(n, "barrel_mm", w.barrel());
         stations(n, "spokes_mm", w.spokes());
         w.seat().ifPresent(s -> n.put("seat", s));

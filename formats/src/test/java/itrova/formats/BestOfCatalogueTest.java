@@ -28,19 +28,12 @@ class BestOfCatalogueTest {
         for (int i = 0; i < 150; i++) {
             Kit model = models.get(i % models.size());
             Disc d = model.disc();
-            Disc moved = new Disc(
-                    d.diameter(),
-                    d.thickness(),
-                    Figure.stated(
+            Disc moved = d.but()
+                    .bore(Figure.stated(
                             d.bore().value() + 0.1 * random.nextGaussian(),
-                            d.bore().tolerance()),
-                    d.hatInside(),
-                    Figure.stated(d.hatThickness().value() + random.nextGaussian(), 0.2),
-                    d.hatDepth(),
-                    d.fillet(),
-                    d.patterns(),
-                    d.holeToEdge(),
-                    d.wheelLip());
+                            d.bore().tolerance()))
+                    .hatThickness(Figure.stated(d.hatThickness().value() + random.nextGaussian(), 0.2))
+                    .build();
             kits.add(model.withCode("C-" + i).withDisc(moved));
         }
         return kits;

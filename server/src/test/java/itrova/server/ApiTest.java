@@ -404,7 +404,7 @@ class ApiTest {
         }
         assertThat(gap).isNotNull();
         assertThat(gap.path("size").asDouble() - gap.path("required").asDouble())
-                .isEqualTo(-1.5, within(0.05));
+                .isEqualTo(-1.1, within(0.05));
         double dx = gap.path("onWheel").path("x").asDouble()
                 - gap.path("onCaliper").path("x").asDouble();
         double dr = gap.path("onWheel").path("r").asDouble()

@@ -238,7 +238,7 @@ class ChoosingApiTest {
         JsonNode before = ok(mechanic.get(path));
         assertThat(match(car, "").path("notChecked").toString()).contains("valve stem", "spare wheel");
         String details =
-                "\"details\":{\"held\":\"FULL_FLOATING\",\"noValve\":false,\"valveDepth\":\"2 in\",\"valveHeight\":\"1/2 in\",\"capRoom\":\"\",\"spare\":\"%s\"}";
+                "\"details\":{\"held\":\"FULL_FLOATING\",\"noValve\":false,\"valveDepth\":\"2 in\",\"valveHeight\":\"1/2 in\",\"capRoom\":\"\",\"spare\":\"%s\",\"wheelRated\":\"1540 lb\",\"donor\":[]}";
         String unknown = change(before).replaceAll("\"details\":\\{[^}]*}", details.formatted("W-0000"));
         Answer refused = mechanic.put(path, unknown);
         assertThat(refused.status()).isEqualTo(422);
@@ -254,7 +254,7 @@ class ChoosingApiTest {
         table.path("checks").forEach(c -> checks.add(c.path("id").asString()));
         assertThat(checks).contains("VALVE", "SPARE", "HUB_HELD");
         JsonNode undone = ok(mechanic.put(path, change(kept).replaceAll("\"details\":\\{[^}]*}", """
-                "details":{"held":"","noValve":true,"valveDepth":"","valveHeight":"","capRoom":"","spare":"NONE"}""")));
+                "details":{"held":"","noValve":true,"valveDepth":"","valveHeight":"","capRoom":"","spare":"NONE","wheelRated":"","donor":[]}""")));
         assertThat(undone.path("left").path("details").path("noValve").asBoolean())
                 .isTrue();
         assertThat(match(car, "").path("notChecked").toString())

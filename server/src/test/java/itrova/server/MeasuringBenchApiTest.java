@@ -376,7 +376,7 @@ class MeasuringBenchApiTest {
         return """
                 {"version":%d,"sheet":{"use":"ROAD","mass":"%s","massFrom":"PLATE","wheelbase":"96 in","centreHeight":"","tyre":"",
                 "brakes":{"circuits":%d,"masterBore":"3/4 in","masterStroke":"","pedalRatio":"5.5","booster":"NONE",
-                "residualValve":"YES","valve":"NONE","isolates":"NO","fluid":"DOT_3","fittings":"","parking":"","breakaway":"NO"},
+                "residualValve":"YES","valve":"NONE","isolates":"NO","fluid":"DOT_3","fittings":"","parking":"","breakaway":"NO","linePressure":"70 bar"},
                 "wishes":{"pattern":"","budgetCents":0,"parkingNeeded":false},"conditions":[],"whileApart":["WHEEL_BEARINGS"]}}
                 """.formatted(version, mass, circuits);
     }

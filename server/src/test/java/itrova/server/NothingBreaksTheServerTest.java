@@ -76,7 +76,8 @@ class NothingBreaksTheServerTest {
                 .replace("{stepId}", "left-bracket")
                 .replace("{readingId}", "1")
                 .replace("{photoId}", "1")
-                .replace("{key}", "none");
+                .replace("{key}", "none")
+                .replace("{kit}", "QF-114");
     }
 
     private static Answer ask(String method, String path, String body) throws Exception {

@@ -152,6 +152,8 @@ final class TestServer implements AutoCloseable {
         boolean sendsToken = true;
         /** Id of the writes to come; a new one for each while empty. */
         String writeId = "";
+        /** Units the page shows that asks; the person's own while empty. */
+        String units = "";
 
         Client(String base) {
             this.base = base;
@@ -196,6 +198,9 @@ final class TestServer implements AutoCloseable {
                     .header(
                             "Idempotency-Key",
                             writeId.isEmpty() ? UUID.randomUUID().toString() : writeId);
+            if (!units.isEmpty()) {
+                builder.header("X-Itrova-Units", units);
+            }
             if (sendsToken && !token().isEmpty()) {
                 builder.header("X-XSRF-TOKEN", token());
             }

@@ -17,11 +17,11 @@ import java.util.Random;
  * A mechanic with a set of instruments, each with one error of its own for as long as the set lasts. What is shown is rounded
  * by the display; what comes out is the text that would be typed.
  */
-final class Hands {
+public final class Hands {
     private final Random random;
     private final Map<Instrument, Double> errors = new EnumMap<>(Instrument.class);
 
-    Hands(Random random) {
+    public Hands(Random random) {
         this.random = random;
         for (Instrument i : Instrument.values()) {
             errors.put(i, i.halfLimit() * (2 * random.nextDouble() - 1));
@@ -29,18 +29,30 @@ final class Hands {
     }
 
     /** Reads a true length some times over with the usual instrument; how the hand holds it stays the same meanwhile. */
-    List<Reading> read(Side side, Callout callout, String place, double truth, int times) {
+    public List<Reading> read(Side side, Callout callout, String place, double truth, int times) {
+        return read(side, callout, place, truth, times, ReadingSpec.of(callout).usual());
+    }
+
+    /** The same with another instrument. */
+    public List<Reading> read(
+            Side side, Callout callout, String place, double truth, int times, Instrument instrument) {
         ReadingSpec spec = ReadingSpec.of(callout);
         double held = spec.technique() * random.nextGaussian();
         List<Reading> readings = new ArrayList<>();
         for (int i = 0; i < times; i++) {
-            double seen = truth + errors.get(spec.usual()) + held + spec.pooledSpread() * random.nextGaussian();
-            readings.add(take(side, callout, place, shown(seen, spec.usual())));
+            double seen = truth + errors.get(instrument) + held + spec.pooledSpread() * random.nextGaussian();
+            readings.add(Reading.take(side, callout, place, shown(seen, instrument), instrument, UnitSystem.METRIC));
         }
         return readings;
     }
 
-    static Reading take(Side side, Callout callout, String place, String text) {
+    /** Anything from −1 to 1, every value equally likely. */
+    public double share() {
+        return 2 * random.nextDouble() - 1;
+    }
+
+    /** A reading by its usual instrument. */
+    public static Reading take(Side side, Callout callout, String place, String text) {
         return Reading.take(side, callout, place, text, ReadingSpec.of(callout).usual(), UnitSystem.METRIC);
     }
 

@@ -20,6 +20,7 @@ import itrova.core.vehicle.BracketShape;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Surroundings;
+import itrova.core.vehicle.WheelDetails;
 import itrova.formats.DemoData;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -197,6 +198,7 @@ public final class NextReadingCampaign {
             length(hands, side, Callout.BEARING_SPREAD, 56);
             count(side, Callout.INNER_NUMBER, "LM67048");
             count(side, Callout.OUTER_NUMBER, "LM11949");
+            length(hands, side, Callout.REGISTER_HEIGHT, 18.2);
             length(hands, side, Callout.INNER_JOURNAL, 31.735);
             length(hands, side, Callout.OUTER_JOURNAL, 19.035);
             length(hands, side, Callout.SEAL_JOURNAL, 41.3);
@@ -266,11 +268,19 @@ public final class NextReadingCampaign {
                     Optional.of(new AxleLoad(900, AxleLoad.Source.PLATE)));
         }
 
+        private static final Surroundings RATED = new Surroundings(
+                Surroundings.CLEAR.inboard(),
+                Surroundings.CLEAR.chassis(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(new Surroundings.Tyre(165, 634, OptionalDouble.of(600))),
+                Optional.empty(),
+                List.of(),
+                WheelDetails.UNSEEN.withRating(600));
+
         /** Somebody looked around the wheel and found nothing. */
         private static AxleEnd looked(Side side, List<Reading> taken) {
-            return Consolidation.of(side, FORM, taken).toBuilder()
-                    .around(Surroundings.CLEAR)
-                    .build();
+            return Consolidation.of(side, FORM, taken).toBuilder().around(RATED).build();
         }
     }
 }

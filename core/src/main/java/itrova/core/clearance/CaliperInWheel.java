@@ -8,6 +8,7 @@ import itrova.core.geometry.WallStep;
 import itrova.core.kit.Disc;
 import itrova.core.kit.Kit;
 import itrova.core.kit.SectorOutline;
+import itrova.core.measure.DerivedValues;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
@@ -16,21 +17,32 @@ import itrova.core.vehicle.Station;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A kit's caliper placed in a wheel.
  *
+ * <p>Every gap is asked for with what is taken off it before it is judged, such as weights: the place counts where least is left of
+ * both after their doubt, and what they share is in it.
+ *
  * <p>The disc's hat sits on the hub, the wheel on the hat: the disc's mid-plane lies hat depth plus hat thickness inboard
  * of the wheel's mounting face. A sliding caliper is looked at from new pads to worn ones and everywhere between: moving it inboard
- * past a step of the barrel is the same as drawing the step that much longer.
+ * past a step of the barrel is the same as drawing the step that much longer. A shaft that floats takes the wheel half its float either
+ * way, which the caliper does not follow.
  */
 public final class CaliperInWheel {
+    private static final Measured NOTHING = Measured.exact(0);
+
     private final AxleEnd end;
     private final WheelProfile wheel;
     private final Kit kit;
     private final Measured midPlane;
     private final List<Outline> asNew;
     private final List<Outline> worn;
+    /** Furthest outboard, the shaft pushed in; the caliper moves inboard from here. */
+    private final List<Outline> outboard;
+
+    private final double travel;
 
     /**
      * @param end the axle end with its wheel
@@ -62,6 +74,9 @@ public final class CaliperInWheel {
         asNew = parts.stream().map(p -> p.outline().shifted(x)).toList();
         double wear = kit.caliper().wearTravel();
         worn = wear > 0 ? asNew.stream().map(o -> o.shifted(-wear)).toList() : asNew;
+        double loose = DerivedValues.halfFloat(end);
+        outboard = loose > 0 ? asNew.stream().map(o -> o.shifted(loose)).toList() : asNew;
+        travel = wear + 2 * loose;
     }
 
     /** The caliper's outlines in the wheel's frame, part by part; empty if the kit's papers give none. */
@@ -74,19 +89,40 @@ public final class CaliperInWheel {
         return midPlane;
     }
 
-    /** The gap to the barrel for which least is left after its doubt; absent without outline or profile. */
-    public Optional<SectionGap> toBarrel() {
-        return least(wheel.barrel());
+    /** Which of the two walls counts: the near one proves that it clears, the far one that it does not. */
+    public enum Wall {
+        NEAR(-1),
+        FAR(1);
+
+        private final double sign;
+
+        Wall(double sign) {
+            this.sign = sign;
+        }
+
+        private List<DoubtfulStep> of(WheelProfile.Walls walls) {
+            return this == NEAR ? walls.near() : walls.far();
+        }
+
+        /** What is left of a margin by this wall: m − U by the near one, m + U by the far one. */
+        private double left(Measured margin) {
+            return margin.value() + sign * margin.expanded();
+        }
     }
 
-    /** The gap to the spokes for which least is left after its doubt; absent without outline or profile. */
-    public Optional<SectionGap> toSpokes() {
-        return least(wheel.spokes());
+    /** The gap to the barrel for which least is left; absent without outline or profile. */
+    public Optional<SectionGap> toBarrel(Wall wall, Measured taken) {
+        return least(wall, wheel.barrel(), taken);
     }
 
-    /** The gap to the valve for which least is left after its doubt; absent where none stands inside or it was not measured. */
-    public Optional<SectionGap> toValve() {
-        return least(wheel.valve());
+    /** The gap to the spokes for which least is left; absent without outline or profile. */
+    public Optional<SectionGap> toSpokes(Wall wall, Measured taken) {
+        return least(wall, wheel.spokes(), taken);
+    }
+
+    /** The gap to the valve for which least is left; absent where none stands inside or it was not measured. */
+    public Optional<SectionGap> toValve(Wall wall) {
+        return least(wall, wheel.valve(), NOTHING);
     }
 
     /** The gap to the barrel for which least is left at a share of the wear (0 new to 1 worn out). */
@@ -99,26 +135,27 @@ public final class CaliperInWheel {
         return leastAtWear(wheel.spokes(), wear);
     }
 
-    private Optional<SectionGap> leastAtWear(List<DoubtfulStep> steps, double wear) {
-        SectionGap best = null;
-        for (Outline outline : asNew) {
-            Outline worn = outline.shifted(-wear * kit.caliper().wearTravel());
-            best = steps.isEmpty() ? null : leastAt(best, steps, worn, caliper(), 0, wear > 0);
+    private Optional<SectionGap> leastAtWear(WheelProfile.Walls walls, double wear) {
+        Sought sought = new Sought(Wall.NEAR, walls, NOTHING);
+        if (!walls.isUnknown()) {
+            for (Outline outline : asNew) {
+                sought.look(outline.shifted(-wear * kit.caliper().wearTravel()), caliper(), 0, wear > 0);
+            }
         }
-        return Optional.ofNullable(best);
+        return Optional.ofNullable(sought.best);
     }
 
-    /** The disc's gap to the barrel for which least is left after its doubt; it turns with the wheel and is widest when new. */
-    public Optional<SectionGap> discToBarrel() {
-        return discTo(wheel.barrel());
+    /** The disc's gap to the barrel for which least is left; it turns with the wheel and is widest when new. */
+    public Optional<SectionGap> discToBarrel(Wall wall, Measured taken) {
+        return discTo(wall, wheel.barrel(), taken);
     }
 
-    /** The disc's gap to the spokes for which least is left after its doubt. */
-    public Optional<SectionGap> discToSpokes() {
-        return discTo(wheel.spokes());
+    /** The disc's gap to the spokes for which least is left. */
+    public Optional<SectionGap> discToSpokes(Wall wall) {
+        return discTo(wall, wheel.spokes(), NOTHING);
     }
 
-    private Optional<SectionGap> discTo(List<DoubtfulStep> steps) {
+    private Optional<SectionGap> discTo(Wall wall, WheelProfile.Walls walls, Measured taken) {
         Disc disc = kit.disc();
         Body body = new Body(
                 "disc",
@@ -126,7 +163,26 @@ public final class CaliperInWheel {
                 disc.diameter().tolerance() / 2,
                 kit.source("disc.thickness"),
                 kit.source("disc.diameter"));
-        return steps.isEmpty() ? Optional.empty() : Optional.ofNullable(leastAt(null, steps, disc(), body, 0, false));
+        Sought sought = new Sought(wall, walls, taken);
+        sought.look(disc(), body, 0, false);
+        return Optional.ofNullable(sought.best);
+    }
+
+    /** Where between two readings a gap is, in words; absent where it lies at one or beyond the last. */
+    public Optional<String> between(SectionGap gap) {
+        DoubtfulStep step = gap.step();
+        if (step.from().value() >= step.to().value()) {
+            return Optional.empty();
+        }
+        if (step.step().kind() == WallStep.Kind.SPOKES) {
+            return Optional.of(
+                    "spoke back at a radius between " + Math.round(step.from().value()) + " and "
+                            + Math.round(step.to().value()) + " mm");
+        }
+        double edge = end.length(Callout.WHEEL_BACKSPACING).orElseThrow().value();
+        return Optional.of("barrel diameter at a depth between "
+                + Math.round(step.from().value() + edge) + " and "
+                + Math.round(step.to().value() + edge) + " mm");
     }
 
     /** The disc's ring in the wheel's frame, from the hat outwards. */
@@ -224,47 +280,50 @@ public final class CaliperInWheel {
         return bound;
     }
 
-    private Optional<SectionGap> least(List<DoubtfulStep> steps) {
-        if (asNew.isEmpty() || steps.isEmpty()) {
-            return Optional.empty();
+    private Optional<SectionGap> least(Wall wall, WheelProfile.Walls walls, Measured taken) {
+        Sought sought = new Sought(wall, walls, taken);
+        for (Outline outline : outboard) {
+            sought.look(outline, caliper(), travel, false);
         }
-        SectionGap best = null;
-        for (Outline outline : asNew) {
-            best = leastAt(best, steps, outline, caliper(), kit.caliper().wearTravel(), false);
-        }
-        return Optional.ofNullable(best);
+        return Optional.ofNullable(sought.best);
     }
 
-    private @org.jspecify.annotations.Nullable SectionGap leastAt(
-            @org.jspecify.annotations.Nullable SectionGap sofar,
-            List<DoubtfulStep> steps,
-            Outline outline,
-            Body body,
-            double travel,
-            boolean worn) {
-        SectionGap best = sofar;
-        double bestLeft = best == null
-                ? Double.POSITIVE_INFINITY
-                : best.size().value() - best.size().expanded();
-        double mostDoubt = wheel.mostDoubt() + midPlane.expanded() + body.alongTolerance() + body.radialTolerance();
-        for (DoubtfulStep step : steps) {
-            WallStep passed = passed(step.step(), travel);
-            if (passed.gapAtLeast(outline) - mostDoubt > bestLeft) {
-                continue; // not even its whole doubt makes this the least
-            }
-            Gap drawn = passed.gap(outline);
-            double moved = step.step().kind() == WallStep.Kind.BARREL
-                    ? Math.max(0, drawn.onWall().x() - step.step().to())
-                    : 0;
-            Gap gap = moved > 0 ? drawn.shifted(-moved) : drawn;
-            Measured size = withDoubt(step, gap, body);
-            double left = size.value() - size.expanded();
-            if (left < bestLeft) {
-                best = new SectionGap(gap, size, worn || moved > 0);
-                bestLeft = left;
+    /** The gap for which least is left, as far as was looked. */
+    private final class Sought {
+        private final Wall wall;
+        private final List<DoubtfulStep> steps;
+        private final Measured taken;
+        private final double mostDoubt;
+        private @Nullable SectionGap best;
+        private double left = Double.POSITIVE_INFINITY;
+
+        Sought(Wall wall, WheelProfile.Walls walls, Measured taken) {
+            this.wall = wall;
+            this.taken = taken;
+            steps = wall.of(walls);
+            mostDoubt = wheel.mostDoubt() + midPlane.expanded() + taken.expanded();
+        }
+
+        void look(Outline outline, Body body, double travel, boolean worn) {
+            double most = taken.value() + mostDoubt + body.alongTolerance() + body.radialTolerance();
+            for (DoubtfulStep step : steps) {
+                WallStep passed = passed(step.step(), travel);
+                if (passed.gapAtLeast(outline) - most > left) {
+                    continue; // not even its whole doubt makes this the least
+                }
+                Gap drawn = passed.gap(outline);
+                double moved = step.step().kind() == WallStep.Kind.BARREL
+                        ? Math.max(0, drawn.onWall().x() - step.step().to())
+                        : 0;
+                Gap gap = moved > 0 ? drawn.shifted(-moved) : drawn;
+                Measured size = withDoubt(step, gap, body);
+                double now = wall.left(size.minus(taken));
+                if (now < left) {
+                    best = new SectionGap(gap, size, worn || moved > 0, step);
+                    left = now;
+                }
             }
         }
-        return best;
     }
 
     /** The step as long as it seems to what moves inboard past it; spokes are nearest before anything moves. */

@@ -4,6 +4,8 @@ import itrova.core.quantity.Dimension;
 import itrova.core.quantity.NotationException;
 import itrova.core.quantity.ShopNotation;
 import itrova.core.quantity.Unit;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -41,6 +43,19 @@ public record Thread(String designation, double diameter, double pitch, boolean 
             }
         }
         throw unreadable(text);
+    }
+
+    /** Threads most bolts of a wheel end have; common practice. */
+    private static final List<String> USUAL = List.of(
+            "M6x1", "1/4-28", "M8x1.25", "5/16-24", "3/8-24", "M10x1.5", "7/16-20", "M12x1.5", "1/2-20", "M14x1.5",
+            "9/16-18", "5/8-18", "M16x1.5", "3/4-16");
+
+    /** The usual thread whose diameter (mm) is nearest. */
+    public static Thread usual(double diameter) {
+        return USUAL.stream()
+                .map(Thread::parse)
+                .min(Comparator.comparingDouble(t -> Math.abs(t.diameter() - diameter)))
+                .orElseThrow();
     }
 
     private static Thread metric(double diameter, double pitch, String text) {

@@ -1,14 +1,17 @@
 package itrova.core.fit;
 
+import itrova.core.kit.Bracket;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEndKind;
-import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Retention;
 import java.util.List;
 import java.util.Optional;
 
-/** The caliper must come to stand over the disc within the shims that come with the kit. */
+/**
+ * The caliper must come to stand over the disc within the shims that come with the kit. A weld-on bracket is set so at the mock-up.
+ */
 final class AxleOffsetCheck implements Check {
-    static final String FORMULA = "m = s_shims − |A_read − A_kit|";
+    static final String FORMULA = "m = s_shims − |A_read − A_kit| − float/2";
     private static final String SOURCE = "Chain from housing face to disc; common practice";
     /** Shims are cut to this (mm). */
     private static final double SHIM_STEP = 0.1;
@@ -20,8 +23,7 @@ final class AxleOffsetCheck implements Check {
 
     @Override
     public boolean appliesTo(FitCase c) {
-        return c.end().kind() == AxleEndKind.REAR_LIVE_AXLE
-                || c.kit().bracket().axleOffset().isPresent();
+        return !c.kit().bracket().isWelded() || c.kit().bracket().axleOffset().isPresent();
     }
 
     @Override
@@ -33,25 +35,29 @@ final class AxleOffsetCheck implements Check {
         if (c.bringsHub() && c.kit().fitting().hub().get().face().isEmpty()) {
             ruling.missing("how far the face of the kit's hub stands from the bearing shoulder: ask the supplier");
         }
-        if (wanted.isEmpty()) {
-            ruling.missing("the axle offset the kit is made for: ask the supplier");
+        if (wanted.isEmpty() && c.kit().bracket().mount().caliperPlane().isEmpty()) {
+            ruling.missing(
+                    "the hub face the kit is made for, or where its bracket holds the caliper: ask the supplier");
         }
         double shims = c.kit().bracket().shimRange();
+        plane(c, ruling, shims);
         if (read.isPresent() && wanted.isPresent()) {
             Measured off = read.get().minus(wanted.get()).plus(-c.worked().shims());
-            ruling.require("caliper over disc, shimmed out", off.times(-1).plus(shims))
-                    .require("caliper over disc, shimmed in", off.plus(shims));
+            double room = shims - c.halfFloat();
+            ruling.require("caliper over disc, shimmed out", off.times(-1).plus(room))
+                    .require("caliper over disc, shimmed in", off.plus(room));
         }
         return ruling.finding(r -> new Explanation(
                 read.isPresent() && wanted.isPresent()
                         ? Say.text(
                                         "%s is %.1f mm, the kit is made for %.1f mm and can be shimmed %.1f mm either way.",
-                                        callout(c.end().kind()) == Callout.AXLE_OFFSET
+                                        c.end().kind() == AxleEndKind.REAR_LIVE_AXLE
                                                 ? "The axle offset"
                                                 : "Bracket face to hub face",
                                         read.get().value(),
                                         wanted.get().value(),
                                         shims)
+                                + clip(c)
                                 + stack(c, read.get().value() - wanted.get().value())
                         : "Axle offset and the kit's wish cannot be compared yet.",
                 FORMULA,
@@ -59,29 +65,46 @@ final class AxleOffsetCheck implements Check {
                         .add("A_read", read)
                         .add("A_kit", wanted)
                         .add("s_shims", shims, "mm")
+                        .add("float/2", c.halfFloat(), "mm")
                         .list(),
                 SOURCE));
+    }
+
+    /** Where the papers say where the bracket holds the caliper's middle, the disc's must come to stand there. */
+    private static void plane(FitCase c, Ruling ruling, double shims) {
+        Optional<Measured> plane = c.kit()
+                .bracket()
+                .mount()
+                .caliperPlane()
+                .map(f -> f.measured(c.kit().source("bracket.caliperPlane")));
+        Optional<Measured> disc = c.midPlane();
+        if (plane.isPresent() && disc.isPresent()) {
+            Measured off = disc.get().minus(plane.get()).plus(-c.worked().shims());
+            double room = shims - c.halfFloat();
+            ruling.require("disc under the caliper, shimmed out", off.times(-1).plus(room))
+                    .require("disc under the caliper, shimmed in", off.plus(room));
+        }
+    }
+
+    /** What a shaft held by a clip floats, and what is opened to draw it; empty where a bearing holds it. */
+    private static String clip(FitCase c) {
+        return c.end().form().retention() == Retention.C_CLIP && c.end().kind() == AxleEndKind.REAR_LIVE_AXLE
+                ? Say.text(
+                        " The shaft floats %.2f mm between C-clip and pin, deducted at its worse end; to draw it the differential's cover, pin and clips come out, and gasket and oil go back in.",
+                        2 * c.halfFloat())
+                : "";
     }
 
     /** The stack of the kit's own shims that comes nearest, in words; empty where none are listed or none is wanted. */
     private static String stack(FitCase c, double off) {
         var sizes = c.kit().bracket().mount().shims();
-        if (sizes.isEmpty() || off <= 0) {
+        if (sizes.isEmpty() || off <= 0 || c.kit().bracket().count() == Bracket.COUNT_UNKNOWN) {
             return "";
         }
         ShimStack stack = ShimStack.nearest(off, sizes, 2 * c.kit().bracket().count());
         return Say.text(
                 " Of the shims in the box %s on every bolt comes nearest, %.2f mm off.",
                 stack.words(), Math.abs(off - stack.thickness()));
-    }
-
-    /** The reading that tells where the hub's face is. */
-    static Callout callout(AxleEndKind kind) {
-        return switch (kind) {
-            case REAR_LIVE_AXLE -> Callout.AXLE_OFFSET;
-            case REAR_UPRIGHT -> Callout.UPRIGHT_HEIGHT;
-            default -> Callout.HUB_FACE;
-        };
     }
 
     private static Optional<Measured> wanted(FitCase c) {
@@ -93,6 +116,9 @@ final class AxleOffsetCheck implements Check {
         Optional<Measured> read = c.hubFace();
         Optional<Measured> wanted = wanted(c);
         if (read.isEmpty() || wanted.isEmpty()) {
+            return List.of();
+        }
+        if (c.kit().contradicts("bracket.shimRange")) {
             return List.of();
         }
         Measured off = read.get().minus(wanted.get());

@@ -39,6 +39,9 @@ final class BracketCheck implements Check {
                     List.of(),
                     SOURCE));
         }
+        if (bracket.count() == Bracket.COUNT_UNKNOWN) {
+            ruling.missing("how many bolts the bracket takes: ask the supplier");
+        }
         int apart = holesApart(c);
         if (apart > 0) {
             return new Ruling(CheckId.BRACKET, c, "holes")
@@ -86,6 +89,7 @@ final class BracketCheck implements Check {
 
     private static int holesApart(FitCase c) {
         boolean counted = c.end().bracketShape() == BracketShape.CIRCLE
+                && c.kit().bracket().count() != Bracket.COUNT_UNKNOWN
                 && c.end().count(Callout.BRACKET_COUNT).isPresent();
         return counted
                 ? Math.abs(c.end().count(Callout.BRACKET_COUNT).getAsInt()

@@ -3,6 +3,7 @@ package itrova.core.fit;
 import itrova.core.fastener.BoltGrade;
 import itrova.core.fastener.Thread;
 import itrova.core.fastener.Tightening;
+import itrova.core.kit.Bracket;
 import itrova.core.kit.TorqueSpec;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.BracketShape;
@@ -49,6 +50,11 @@ final class BracketLoadCheck implements Check {
         }
         if (c.load().isEmpty()) {
             ruling.missing("the axle's load: from its plate or the weighbridge");
+        }
+        if (c.kit().bracket().count() == Bracket.COUNT_UNKNOWN) {
+            return ruling.missing("how many bolts the bracket takes: ask the supplier")
+                    .finding(r -> new Explanation(
+                            "What the bracket's bolts hold cannot be worked out yet.", FORMULA, List.of(), SOURCE));
         }
         if (thread.isEmpty() || tyre.isEmpty() || c.load().isEmpty()) {
             return ruling.finding(r -> new Explanation(

@@ -7,6 +7,7 @@ public enum CheckId {
     NUT_ENGAGEMENT("Nut engagement", 3, true),
     NUT_SEAT("Nut thread and seat", 4, true),
     REGISTER("Register", 5, true),
+    WHEEL_CENTRING("Wheel on its centring", 5, true),
     HAT_FLANGE("Hat over flange", 6, true),
     BRACKET("Bracket bolts", 7, true),
     BRACKET_LOAD("Bracket under braking", 7, false),
@@ -17,6 +18,9 @@ public enum CheckId {
     HUB_HELD("How the hub is held", 11, true),
     JOINTS("Steering joints", 12, true),
     DONOR("Donor parts", 13, true),
+    NEEDS("What the kit needs", 13, true),
+    PRESSURE("Pressure and booster", 13, true),
+    TONE_RING("Anti-lock tone ring", 13, false),
     DISC_IN_WHEEL("Disc in wheel", 14, true),
     BARREL("Caliper to barrel", 14, true),
     SPOKES("Caliper to spokes", 14, true),
@@ -28,8 +32,10 @@ public enum CheckId {
     HOSE("Hose and fittings", 16, true),
     TYRE_ROOM("Tyre room and track", 17, true),
     NIPPLE("Bleed nipple on top", 18, true),
+    HANDED("Left and right parts", 18, true),
     LOAD("Axle load", 19, true),
-    RATINGS("Wheel, tyre, bearings, studs", 19, false),
+    RATINGS("Wheel, tyre, bearings, studs", 19, true),
+    REVERSIBLE("Back to drums", 20, true),
     CONTENTS("What is in the box", 20, false);
 
     private final String title;

@@ -12,6 +12,7 @@ final class Checks {
             new NutEngagementCheck(),
             new NutSeatCheck(),
             new RegisterCheck(),
+            new WheelCentringCheck(),
             new HatFlangeCheck(),
             new BracketCheck(),
             new BracketLoadCheck(),
@@ -22,6 +23,9 @@ final class Checks {
             new HubHeldCheck(),
             new JointsCheck(),
             new DonorCheck(),
+            new NeedsCheck(),
+            new PressureCheck(),
+            new ToneRingCheck(),
             new DiscInWheelCheck(),
             WheelClearanceCheck.barrel(),
             WheelClearanceCheck.spokes(),
@@ -30,8 +34,10 @@ final class Checks {
             new InboardCheck(),
             new TyreRoomCheck(),
             new NippleCheck(),
+            new HandedCheck(),
             new LoadCheck(),
             new RatingsCheck(),
+            new ReversibleCheck(),
             new ContentsCheck());
 
     /** What rules most kits of a large catalogue out, and costs least. */

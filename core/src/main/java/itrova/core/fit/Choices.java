@@ -127,12 +127,18 @@ final class Choices {
         }
     }
 
-    FitCase side(int i, Kit chosen) {
+    private FitCase side(int i, Kit chosen) {
         return FitCase.of(axle, i, wheels.get(i), chosen, settings, dear.get(i));
     }
 
-    int sides() {
-        return wheels.size();
+    /** All sides with a kit whose bracket, if it is welded on, is set to one angle for all checks. */
+    List<FitCase> sides(Kit chosen) {
+        List<FitCase> sides = new ArrayList<>();
+        for (int i = 0; i < wheels.size(); i++) {
+            sides.add(side(i, chosen));
+        }
+        Kit set = WeldAngle.settled(chosen, sides, Checks.ALL);
+        return set == chosen ? sides : sides.stream().map(c -> c.withKit(set)).toList();
     }
 
     /** What looks at choices. */
@@ -197,14 +203,16 @@ final class Choices {
             case PATTERN, STUD_HOLES -> EnumSet.of(Part.DISC, Part.STUDS);
             case NUT_ENGAGEMENT -> EnumSet.of(Part.DISC, Part.STUDS, Part.NUTS);
             case NUT_SEAT -> EnumSet.of(Part.STUDS, Part.NUTS);
-            case REGISTER, HAT_FLANGE, TYRE_ROOM, DISC_IN_WHEEL -> EnumSet.of(Part.DISC);
-            case BRACKET, HOUSING_STACK, AXLE_OFFSET -> EnumSet.of(Part.BRACKET);
+            case REGISTER, WHEEL_CENTRING, HAT_FLANGE, TYRE_ROOM, DISC_IN_WHEEL, HANDED -> EnumSet.of(Part.DISC);
+            case BRACKET, REVERSIBLE -> EnumSet.of(Part.BRACKET);
+            case HOUSING_STACK, AXLE_OFFSET -> EnumSet.of(Part.DISC, Part.BRACKET);
             case BARREL, SPOKES, VALVE -> EnumSet.of(Part.DISC, Part.CALIPER);
             case SPARE -> EnumSet.of(Part.DISC, Part.CALIPER, Part.STUDS);
             case HUB_HELD -> EnumSet.of(Part.STUDS);
             case NIPPLE -> EnumSet.of(Part.CALIPER, Part.BRACKET);
             case INBOARD, SWEEP -> EnumSet.of(Part.DISC, Part.CALIPER, Part.BRACKET);
-            case BEARINGS, DRIVE, JOINTS, DONOR, LOAD, HUB_CAP -> EnumSet.noneOf(Part.class);
+            case BEARINGS, DRIVE, JOINTS, DONOR, NEEDS, PRESSURE, TONE_RING, LOAD, HUB_CAP ->
+                EnumSet.noneOf(Part.class);
             case HOSE, BRACKET_LOAD, RATINGS, CONTENTS -> EnumSet.allOf(Part.class);
         };
     }

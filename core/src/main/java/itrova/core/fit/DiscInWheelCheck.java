@@ -1,6 +1,7 @@
 package itrova.core.fit;
 
 import itrova.core.clearance.CaliperInWheel;
+import itrova.core.clearance.CaliperInWheel.Wall;
 import itrova.core.clearance.SectionGap;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.Callout;
@@ -35,11 +36,18 @@ final class DiscInWheelCheck implements Check {
         placed.unreadBesideDisc().ifPresent(words -> ruling.missingPlace(Callout.WHEEL_BARREL, words));
         placed.unreadBehindDisc().ifPresent(words -> ruling.missingPlace(Callout.WHEEL_SPOKE, words));
         double wanted = c.settings().of(Limit.TURNING_GAP);
-        Optional<SectionGap> barrel = placed.discToBarrel();
-        Optional<SectionGap> spokes = placed.discToSpokes();
-        barrel.ifPresent(
-                g -> ruling.require("disc to barrel", g.size().plus(-wanted).minus(weights.orElse(Measured.exact(0)))));
-        spokes.ifPresent(g -> ruling.require("disc to spokes", g.size().plus(-wanted)));
+        Measured taken = weights.orElse(Measured.exact(0)).plus(wanted);
+        Optional<SectionGap> barrel = placed.discToBarrel(Wall.NEAR, taken);
+        Optional<SectionGap> spokes = placed.discToSpokes(Wall.NEAR);
+        BetweenReadings between = new BetweenReadings(placed, ruling);
+        between.require(
+                "disc to barrel", Callout.WHEEL_BARREL, barrel, () -> placed.discToBarrel(Wall.FAR, taken), taken);
+        between.require(
+                "disc to spokes",
+                Callout.WHEEL_SPOKE,
+                spokes,
+                () -> placed.discToSpokes(Wall.FAR),
+                Measured.exact(wanted));
         return ruling.finding(r -> new Explanation(
                 r.map(worst -> String.format(
                                 Locale.ROOT,

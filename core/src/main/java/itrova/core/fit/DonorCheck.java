@@ -1,6 +1,9 @@
 package itrova.core.fit;
 
+import itrova.core.vehicle.WheelDetails.DonorLook;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Parts bought separately from a donor vehicle are proven by looking at the part, never by year and trim. */
 final class DonorCheck implements Check {
@@ -20,11 +23,25 @@ final class DonorCheck implements Check {
     @Override
     public Finding judge(FitCase c) {
         Ruling ruling = new Ruling(CheckId.DONOR, c, "");
-        c.kit().fitting().donorChecks().forEach(look -> ruling.missing("on the donor part: " + look));
-        return ruling.finding(r -> new Explanation(
-                "Caliper or disc comes from a donor vehicle; only the part itself proves it.",
-                "seen on the part",
-                List.of(),
-                SOURCE));
+        List<String> looked = new ArrayList<>();
+        for (String at : c.kit().fitting().donorChecks()) {
+            Optional<DonorLook> look = c.end().around().details().donor().stream()
+                    .filter(l -> l.kit().equals(c.kit().code()) && l.at().equals(at))
+                    .findFirst();
+            if (look.isEmpty()) {
+                ruling.missing("on the donor part: " + at);
+            } else if (!look.get().isSo()) {
+                return ruling.outright(why("The donor part was looked at and is not the one: " + at + "."));
+            } else {
+                looked.add(at);
+            }
+        }
+        return ruling.satisfied()
+                .finding(r -> why("Caliper or disc comes from a donor vehicle; only the part itself proves it."
+                        + (looked.isEmpty() ? "" : " Seen on it: " + String.join("; ", looked) + ".")));
+    }
+
+    private static Explanation why(String words) {
+        return new Explanation(words, "seen on the part", List.of(), SOURCE);
     }
 }

@@ -5,20 +5,28 @@ import itrova.core.clearance.WheelProfile;
 import itrova.core.fastener.Thread;
 import itrova.core.kit.Figure;
 import itrova.core.kit.Kit;
+import itrova.core.kit.OwnSpindle;
 import itrova.core.measure.DerivedValues;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.VehicleFacts;
 import itrova.core.vehicle.Wheel;
+import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
 /** One side with its wheel's profile, one kit, one set of limits, and what was worked on. */
 final class FitCase {
+    private final AxleEnd found;
+    /** The end with what the kit brings in place of it. */
     private final AxleEnd end;
+
     private final WheelProfile wheel;
     private final Optional<AxleLoad> load;
+    private final VehicleFacts facts;
     private final Kit kit;
     private final ShopSettings settings;
     private final Worked worked;
@@ -28,7 +36,7 @@ final class FitCase {
     private @Nullable CaliperInWheel placed;
 
     FitCase(AxleEnd end, WheelProfile wheel, Optional<AxleLoad> load, Kit kit, ShopSettings settings) {
-        this(end, wheel, load, kit, settings, Worked.NOTHING, Dear.empty());
+        this(end, wheel, load, VehicleFacts.UNKNOWN, kit, settings, Worked.NOTHING, Dear.empty());
     }
 
     /** One side of an axle; what is dear to work out is shared with others of the same side. */
@@ -37,6 +45,7 @@ final class FitCase {
                 axle.ends().get(side),
                 wheel,
                 axle.load(),
+                axle.facts(),
                 kit,
                 settings,
                 Worked.NOTHING.withSpacer(axle.spacer()),
@@ -44,16 +53,19 @@ final class FitCase {
     }
 
     private FitCase(
-            AxleEnd end,
+            AxleEnd found,
             WheelProfile wheel,
             Optional<AxleLoad> load,
+            VehicleFacts facts,
             Kit kit,
             ShopSettings settings,
             Worked worked,
             Dear dear) {
-        this.end = end;
+        this.found = found;
+        end = kit.fitting().spindle().map(s -> s.on(found, kit)).orElse(found);
         this.wheel = wheel;
         this.load = load;
+        this.facts = facts;
         this.kit = kit;
         this.settings = settings;
         this.worked = worked;
@@ -69,8 +81,38 @@ final class FitCase {
         return end;
     }
 
+    /** Whether the kit replaces the part this is read at, so that no reading can tell it any more. */
+    boolean isReplaced(Callout callout) {
+        return kit.fitting().spindle().isPresent() && OwnSpindle.REPLACED.contains(callout);
+    }
+
+    /**
+     * Clock angle of the caliper's middle (degrees): as the bracket fixes it, or where a weld-on bracket serves this side best;
+     * absent where nobody says.
+     */
+    OptionalDouble clock() {
+        OptionalDouble fixed = kit.bracket().mount().caliperClock();
+        if (fixed.isPresent() || kit.bracket().mount().weldRange().isEmpty()) {
+            return fixed;
+        }
+        return WeldAngle.settled(kit, List.of(this), WeldAngle.NEAR)
+                .bracket()
+                .mount()
+                .caliperClock();
+    }
+
     Optional<AxleLoad> load() {
         return load;
+    }
+
+    /** Whether the owner wants to be able to go back to drums. */
+    boolean goesBack() {
+        return facts.goesBack();
+    }
+
+    /** What else of the vehicle counts. */
+    VehicleFacts facts() {
+        return facts;
     }
 
     Kit kit() {
@@ -119,7 +161,12 @@ final class FitCase {
 
     /** The reading without which the hub face is not known. */
     Callout hubFaceCallout() {
-        return bringsHub() ? Callout.SHOULDER : AxleOffsetCheck.callout(end.kind());
+        return bringsHub() ? Callout.SHOULDER : DerivedValues.hubFaceCallout(end);
+    }
+
+    /** Half the float of the shaft (mm), deducted wherever what turns with it meets what does not; the kit's own hub has none. */
+    double halfFloat() {
+        return bringsHub() ? 0 : DerivedValues.halfFloat(end);
     }
 
     /** Place of the disc's mid-plane (mm) from the bracket face, outboard positive; absent until the hub face is known. */
@@ -192,29 +239,29 @@ final class FitCase {
     }
 
     FitCase withKit(Kit other) {
-        return new FitCase(end, wheel, load, other, settings, worked, dear);
+        return new FitCase(found, wheel, load, facts, other, settings, worked, dear);
     }
 
     /** The same with another wheel put on. */
     FitCase onWheel(Wheel other) {
-        return on(dear.onWheel(end, other.code(), () -> end.withWheel(other)));
+        return on(dear.onWheel(found, other.code(), () -> found.withWheel(other)));
     }
 
     /** The same with the wheel found put back on. */
     FitCase onWheelFound() {
-        return on(dear.onWheel(end, "", end::withWheelFound));
+        return on(dear.onWheel(found, "", found::withWheelFound));
     }
 
     private FitCase on(Dear.OnWheel changed) {
-        return new FitCase(changed.end(), changed.profile(), load, kit, settings, worked, dear);
+        return new FitCase(changed.end(), changed.profile(), load, facts, kit, settings, worked, dear);
     }
 
     /** The case with the axle end worked on; no work offered changes the wheel's profile. */
     FitCase withEnd(AxleEnd other) {
-        return new FitCase(other, wheel, load, kit, settings, worked, dear);
+        return new FitCase(other, wheel, load, facts, kit, settings, worked, dear);
     }
 
     FitCase withWorked(Worked other) {
-        return new FitCase(end, wheel, load, kit, settings, other, dear);
+        return new FitCase(found, wheel, load, facts, kit, settings, other, dear);
     }
 }

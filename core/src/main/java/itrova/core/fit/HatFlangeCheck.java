@@ -34,6 +34,9 @@ final class HatFlangeCheck implements Check {
         Optional<Measured> flange = c.length(Callout.FLANGE);
         Measured hat = c.kit().disc().hatInside().measured(c.kit().source("disc.hatInside"));
         ruling.want(flange, Callout.FLANGE).reads("disc.fillet");
+        if (c.kit().disc().fillet().isEmpty()) {
+            ruling.missing("the fillet inside the hat's corner: ask the supplier");
+        }
         flange.ifPresent(
                 f -> ruling.require("flat seat", hat.minus(f).times(0.5).plus(-room(c))));
         return ruling.finding(r -> explain(c, flange, hat));
@@ -41,7 +44,8 @@ final class HatFlangeCheck implements Check {
 
     /** Room wanted a side (mm): a corner rounded to the fillet or more no longer rides on it. */
     private static double room(FitCase c) {
-        double fillet = c.kit().disc().fillet();
+        // a fillet nobody stated only takes more room: what does not fit without it does not fit
+        double fillet = c.kit().disc().fillet().orElse(0);
         return c.worked().corner() >= fillet
                 ? c.settings().of(Limit.HAT_ROOM)
                 : Math.max(c.settings().of(Limit.HAT_ROOM), fillet);
@@ -75,7 +79,7 @@ final class HatFlangeCheck implements Check {
     private static Optional<WorkOffer> roundCorner(FitCase c) {
         Optional<Measured> flange = c.length(Callout.FLANGE);
         Measured hat = c.kit().disc().hatInside().measured(c.kit().source("disc.hatInside"));
-        double fillet = c.kit().disc().fillet();
+        double fillet = c.kit().disc().fillet().orElse(0);
         if (flange.isEmpty() || c.worked().corner() >= fillet) {
             return Optional.empty();
         }

@@ -1,6 +1,8 @@
 package itrova.core.fit;
 
 import itrova.core.clearance.HoseBend;
+import itrova.core.clearance.HoseToTyre;
+import itrova.core.clearance.HoseToTyre.Ring;
 import itrova.core.clearance.Sweep;
 import itrova.core.fastener.Thread;
 import itrova.core.geometry.Point3;
@@ -9,7 +11,9 @@ import itrova.core.kit.Figure;
 import itrova.core.kit.Hose;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
+import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Surroundings;
+import itrova.core.vehicle.Surroundings.Tyre;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -65,6 +69,7 @@ final class HoseCheck implements Check {
                     hose.length().value(),
                     Double.isFinite(bend) ? Say.text(" and bends to a radius of %.0f mm", bend) : ""));
         });
+        besideTyre(c, ruling, words);
         if (chord.isEmpty() && port.isPresent() && around.hose().isPresent()) {
             ruling.missing("hub face, travel and, where steered, king-pin axis and locks");
         }
@@ -78,7 +83,7 @@ final class HoseCheck implements Check {
             }
         });
         return ruling.finding(r -> new Explanation(
-                words.isEmpty() ? "The hose's reach cannot be worked out yet." : words.get(0),
+                words.isEmpty() ? "The hose's reach cannot be worked out yet." : String.join(" ", words),
                 FORMULA,
                 new Say.Inputs()
                         .add("L", hose.length().measured(c.kit().source("hose.length")))
@@ -88,6 +93,58 @@ final class HoseCheck implements Check {
                         .add("k", c.settings().of(Limit.HOSE_SLACK), "")
                         .list(),
                 SOURCE));
+    }
+
+    /** Straight between its ends the hose must keep away from the tyre, chains put on; how it hangs is seen when it is laid in. */
+    private static void besideTyre(FitCase c, Ruling ruling, List<String> words) {
+        Surroundings around = c.end().around();
+        Optional<Point3> port = port(c);
+        Optional<Measured> plane = SweepCheck.tyrePlane(c);
+        if (around.tyre().isEmpty()) {
+            ruling.missing("tyre width and diameter");
+        } else {
+            ruling.want(c.length(Callout.WHEEL_BACKSPACING), Callout.WHEEL_BACKSPACING)
+                    .want(c.length(Callout.WHEEL_OVERALL), Callout.WHEEL_OVERALL);
+        }
+        if (port.isEmpty()
+                || plane.isEmpty()
+                || around.tyre().isEmpty()
+                || around.hose().isEmpty()) {
+            return;
+        }
+        Tyre tyre = around.tyre().get();
+        HoseToTyre beside = new HoseToTyre(
+                c.end().kind().isSteered() ? around.steering() : Optional.empty(),
+                around.travel().orElseThrow());
+        Point3 end = around.hose().get().at();
+        Ring ring = ring(c, plane.get().value(), tyre);
+        double least = beside.least(port.get(), end, ring);
+        Measured margin = besideTyre(c, plane.get(), least);
+        Measured ofEnd = besideTyre(c, plane.get(), beside.leastOfEnd(end, ring));
+        ruling.require(tyre.chains() > 0 ? "hose to tyre with chains" : "hose to tyre", margin, ofEnd);
+        if (margin.value() - margin.expanded() < 0 && ofEnd.value() + ofEnd.expanded() >= 0) {
+            ruling.missing("how the hose is led past the tyre: lay it in at full lock and travel");
+        }
+        words.add(Say.text(
+                "Straight between its ends it %s the tyre%s by %.0f mm: lay it in at full lock and travel.",
+                least >= 0 ? "clears" : "would run into",
+                tyre.chains() > 0 ? Say.text(" with chains of %.0f mm", tyre.chains()) : "",
+                Math.abs(least)));
+    }
+
+    private static Measured besideTyre(FitCase c, Measured plane, double distance) {
+        return plane.at(distance - c.settings().of(Limit.SOFT_GAP))
+                .with(Component.rectangular("around:" + c.end().side() + ":hose end", END_HALF_LIMIT));
+    }
+
+    /** The tyre with its chains, from the rim outwards. */
+    private static Ring ring(FitCase c, double plane, Tyre tyre) {
+        double half = tyre.width() / 2 + tyre.chains();
+        double seat = c.end().barrel().stream()
+                .mapToDouble(s -> s.size().value() / 2)
+                .max()
+                .orElse(0);
+        return new Ring(plane - half, plane + half, seat, tyre.diameter() / 2 + tyre.chains());
     }
 
     private static Measured bendMargin(Hose hose, double chord, double bend, Measured length, Component place) {
@@ -116,26 +173,30 @@ final class HoseCheck implements Check {
     /** Least and greatest distance of the hose's ends (mm); absent until all it hangs on is known. */
     private static Optional<double[]> chord(FitCase c) {
         Surroundings around = c.end().around();
+        return around.hose().flatMap(end -> port(c).map(moving -> new Sweep(
+                        c.end().kind().isSteered() ? around.steering() : Optional.empty(),
+                        around.travel().orElseThrow())
+                .chord(moving, end.at())));
+    }
+
+    /** Where the hose screws into the caliper (mm), straight ahead at ride height; absent until all its motion hangs on is known. */
+    private static Optional<Point3> port(FitCase c) {
+        Surroundings around = c.end().around();
         Optional<Port> port = c.kit().caliper().plumbing().port();
         Optional<Measured> midPlane = c.midPlane();
-        OptionalDouble clock = InboardCheck.clock(c);
+        OptionalDouble clock = c.clock();
         boolean steeringKnown = !c.end().kind().isSteered() || around.steering().isPresent();
         if (port.isEmpty()
                 || midPlane.isEmpty()
                 || clock.isEmpty()
-                || around.hose().isEmpty()
                 || around.travel().isEmpty()
                 || !steeringKnown) {
             return Optional.empty();
         }
         double angle = Math.toRadians(clock.getAsDouble() + port.get().place().clock());
         double radius = port.get().place().radius();
-        Point3 moving =
-                new Point3(midPlane.get().value() + port.get().x(), radius * Math.sin(angle), radius * Math.cos(angle));
-        Sweep sweep = new Sweep(
-                c.end().kind().isSteered() ? around.steering() : Optional.empty(),
-                around.travel().get());
-        return Optional.of(sweep.chord(moving, around.hose().get().at()));
+        return Optional.of(new Point3(
+                midPlane.get().value() + port.get().x(), radius * Math.sin(angle), radius * Math.cos(angle)));
     }
 
     @Override

@@ -9,12 +9,11 @@ import itrova.core.vehicle.Surroundings.Obstacle;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 
 /** Caliper with new and worn pads, and the disc, must clear what stands still beside them: knuckle, arm, spring. */
 final class InboardCheck implements Check {
     static final String FORMULA =
-            "m = g − g_min, over new and worn pads and every obstacle in the caliper's clock range";
+            "m = g − g_min − float/2, over new and worn pads and every obstacle in the caliper's clock range";
     private static final String SOURCE =
             "Distance of two profiles in the axial-radial half-plane; a sliding caliper moves inboard by outer pad and disc wear; least gap 3 mm is common practice";
     /** Room ground beyond the least (mm of depth). */
@@ -35,7 +34,7 @@ final class InboardCheck implements Check {
         }
         c.wantWear(ruling);
         ruling.reads("disc.thickness", "disc.diameter", "disc.hatInside", "disc.hatDepth");
-        if (c.end().kind().isSteered()) {
+        if (c.end().kind().isSteered() && !c.isReplaced(Callout.KNUCKLE_RIB)) {
             ruling.want(c.length(Callout.KNUCKLE_RIB), Callout.KNUCKLE_RIB)
                     .want(c.length(Callout.KNUCKLE_RIB_RADIUS), Callout.KNUCKLE_RIB_RADIUS);
         }
@@ -45,7 +44,7 @@ final class InboardCheck implements Check {
         Optional<InboardGap> least = midPlane.flatMap(m -> least(c, m));
         double wanted = c.settings().of(Limit.STILL_GAP);
         least.ifPresent(g ->
-                ruling.require(g.part() + " to " + g.obstacle().name(), g.size().plus(-wanted)));
+                ruling.require(g.part() + " to " + g.obstacle().name(), g.size().plus(-wanted - c.halfFloat())));
         if (least.isEmpty()) {
             ruling.satisfied();
         }
@@ -69,6 +68,7 @@ final class InboardCheck implements Check {
                 new Say.Inputs()
                         .add("g", least.map(InboardGap::size))
                         .add("g_min", wanted, "mm")
+                        .add("float/2", c.halfFloat(), "mm")
                         .add("disc's mid-plane from the bracket face", midPlane)
                         .list(),
                 SOURCE));
@@ -82,7 +82,7 @@ final class InboardCheck implements Check {
     }
 
     private static CaliperBeside beside(FitCase c, Measured midPlane) {
-        return new CaliperBeside(c.end().side(), c.kit(), midPlane, clock(c));
+        return new CaliperBeside(c.end().side(), c.kit(), midPlane, c.clock());
     }
 
     /** A flat where the disc turns or the caliper covers all of the metal; a trough where metal is left beside the caliper. */
@@ -100,20 +100,6 @@ final class InboardCheck implements Check {
         return (angle % 360 + 360) % 360;
     }
 
-    /** Clock angle of the caliper's middle as the bracket holds it; a weld-on one at the middle of its range. */
-    static OptionalDouble clock(FitCase c) {
-        OptionalDouble fixed = c.kit().bracket().mount().caliperClock();
-        if (fixed.isPresent()) {
-            return fixed;
-        }
-        return c.kit()
-                .bracket()
-                .mount()
-                .weldRange()
-                .map(range -> OptionalDouble.of(range.middle()))
-                .orElse(OptionalDouble.empty());
-    }
-
     @Override
     public List<WorkOffer> remedies(FitCase c) {
         Optional<Measured> midPlane = c.midPlane();
@@ -124,6 +110,7 @@ final class InboardCheck implements Check {
         InboardGap gap = least.get();
         Obstacle obstacle = gap.obstacle();
         double lacking = c.settings().of(Limit.STILL_GAP)
+                + c.halfFloat()
                 + gap.size().expanded()
                 - gap.size().value()
                 + GRIND_ROOM;

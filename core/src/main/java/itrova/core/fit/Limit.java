@@ -10,6 +10,8 @@ public enum Limit {
     RUN_OUT("Wheel run-out limit, deducted", "mm", 0.5, 0, 5),
     PLAY_LEAST("Disc on register, least play", "mm", 0.0, -0.2, 0.5),
     PLAY_MOST("Disc on register, largest play", "mm", 0.20, 0.01, 1),
+    WHEEL_PLAY_MOST("Wheel on its centring, largest play", "mm", 0.50, 0.05, 2),
+    WHEEL_HOLD("Register left for the wheel past hat and spacer, least height", "mm", 2.0, 0.5, 10),
     HAT_ROOM("Hat over flange, least room a side", "mm", 0.5, 0, 5),
     ENGAGEMENT("Full thread in a steel nut, stud diameters", "d", 1.0, 0.8, 2),
     HOLE_WALL("Metal left beside a drilled stud hole", "mm", 5.0, 1, 20),

@@ -1,6 +1,7 @@
 package itrova.core.fit;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -67,7 +68,7 @@ final class Mending {
         }
         Mending mending = new Mending(checks, choice, forbidden);
         List<Finding> after = mending.work(asFound, before);
-        return new Result(mending.told(before, after), mending.alternatives);
+        return new Result(mending.wayBack(asFound, mending.told(before, after)), mending.alternatives);
     }
 
     /** Findings after all work. */
@@ -108,6 +109,8 @@ final class Mending {
         List<Work> allowed = offers.stream()
                 .flatMap(o -> o.work().stream())
                 .filter(w -> !forbidden.contains(w.kind()))
+                .sorted(Comparator.comparing(
+                        w -> c.goesBack() && w.kind().isOnVehicle() && !w.kind().isReversible()))
                 .toList();
         if (allowed.size() > 1) {
             alternatives.put(id, allowed);
@@ -120,6 +123,16 @@ final class Mending {
                             offers.stream().flatMap(o -> o.wanted().stream()).toList()));
         }
         return allowed;
+    }
+
+    /** Work that cannot be undone stands in the way of an owner who wants to go back to drums. */
+    private List<Finding> wayBack(FitCase asFound, List<Finding> told) {
+        List<Work> done = told.stream().flatMap(f -> f.work().stream()).toList();
+        return asFound.goesBack() && !done.isEmpty()
+                ? told.stream()
+                        .map(f -> f.check() == CheckId.REVERSIBLE ? ReversibleCheck.judge(asFound, done) : f)
+                        .toList()
+                : told;
     }
 
     private List<Finding> told(List<Finding> before, List<Finding> after) {

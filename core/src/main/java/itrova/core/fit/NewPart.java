@@ -1,5 +1,6 @@
 package itrova.core.fit;
 
+import itrova.core.kit.HolePattern;
 import itrova.core.kit.Hose;
 import itrova.core.kit.HousingStack;
 import itrova.core.kit.RotorHub;
@@ -10,6 +11,9 @@ import itrova.core.vehicle.Surroundings.Obstacle;
 public sealed interface NewPart {
     /** Other wheel nuts. */
     record Nuts(WheelNuts nuts) implements NewPart {}
+
+    /** A second circle of stud holes in the disc. */
+    record SecondCircle(HolePattern pattern) implements NewPart {}
 
     /** A hub with other bearings in it. */
     record Hub(RotorHub hub) implements NewPart {}

@@ -101,7 +101,13 @@ final class NextMove {
                 case "kit" -> "the kit's own tolerance (" + parts[2] + "): ask the supplier or measure the part";
                 case "around" -> "where “" + parts[2] + "” was measured: measure it better";
                 case "float" -> "the shaft's end float";
-                case "load" -> "how the load is known: weigh the axle";
+                case "load" ->
+                    parts[1].equals("halves")
+                            ? "how the axle's load is shared by its two wheels: weigh each wheel"
+                            : "how the load is known: weigh the axle";
+                case "pressure" -> "the gauge and the foot: read the pressure again";
+                case "rim" -> "what height of flange the rim has: read its marking";
+                case "friction" -> "the friction of " + parts[1] + ", which a torque wrench does not know";
                 default -> "the work's own tolerance";
             };
         }

@@ -16,8 +16,6 @@ final class NippleCheck implements Check {
     /** How far the caliper's place around the axle may be off (degrees); common practice. */
     private static final double CLOCK_DOUBT = 1;
 
-    private static final double CLOCK_STEP = 1;
-
     @Override
     public CheckId id() {
         return CheckId.NIPPLE;
@@ -30,7 +28,7 @@ final class NippleCheck implements Check {
         if (plumbing.nipple().isEmpty() || plumbing.bores().isEmpty()) {
             ruling.missing("where bores and bleed nipple are on the caliper: ask the supplier");
         }
-        OptionalDouble clock = best(c);
+        OptionalDouble clock = c.clock();
         if (clock.isEmpty()) {
             ruling.missing("where around the axle the bracket holds the caliper: ask the supplier");
         }
@@ -54,8 +52,10 @@ final class NippleCheck implements Check {
                 clock, Math.abs(over.value()), over.value() >= 0 ? "over" : "under");
         if (mount.weldRange().isPresent()) {
             text += Say.text(
-                    " The weld-on bracket may be set from %.0f° to %.0f°, equal left and right to a tenth of a degree.",
-                    mount.weldRange().get().from(), mount.weldRange().get().to());
+                    " Weld the bracket on at %.0f° (%.0f° to %.0f° are possible), equal left and right to a tenth of a degree: this angle serves all that hangs on it best.",
+                    clock,
+                    mount.weldRange().get().from(),
+                    mount.weldRange().get().to());
         }
         if (c.kit().caliper().plumbing().handed()) {
             text += " Left and right calipers differ: swapped, the nipple is at the bottom.";
@@ -64,25 +64,6 @@ final class NippleCheck implements Check {
             text += " The caliper could be unbolted and turned for bleeding, with a block between the pads.";
         }
         return text;
-    }
-
-    /** The clock angle the bracket gives, or the best one a weld-on bracket allows. */
-    private static OptionalDouble best(FitCase c) {
-        BracketMount mount = c.kit().bracket().mount();
-        if (mount.caliperClock().isPresent() || mount.weldRange().isEmpty()) {
-            return mount.caliperClock();
-        }
-        CaliperPlumbing plumbing = c.kit().caliper().plumbing();
-        if (plumbing.nipple().isEmpty() || plumbing.bores().isEmpty()) {
-            return InboardCheck.clock(c);
-        }
-        double best = mount.weldRange().get().from();
-        for (double at = best; at <= mount.weldRange().get().to(); at += CLOCK_STEP) {
-            if (over(c, at).value() > over(c, best).value()) {
-                best = at;
-            }
-        }
-        return OptionalDouble.of(best);
     }
 
     /** How far the nipple stands over the highest place of the bores (mm). */

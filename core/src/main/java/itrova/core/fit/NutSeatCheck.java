@@ -64,10 +64,7 @@ final class NutSeatCheck implements Check {
 
     @Override
     public List<WorkOffer> remedies(FitCase c) {
-        Optional<NutSeat> seat = c.end()
-                .word(Callout.WHEEL_NUT_SEAT)
-                .or(() -> c.end().otherWheel().isEmpty() ? Optional.of("cone") : Optional.empty())
-                .flatMap(NutSeat::of);
+        Optional<NutSeat> seat = c.end().word(Callout.WHEEL_NUT_SEAT).flatMap(NutSeat::of);
         if (c.studThread().isEmpty() || seat.isEmpty()) {
             return List.of(WorkOffer.wanting(
                     "Other nuts want the seat in the wheel read first.", List.of(Callout.WHEEL_NUT_SEAT)));

@@ -143,7 +143,15 @@ final class PatternCheck implements Check {
     @Override
     public List<WorkOffer> remedies(FitCase c) {
         StudHoleCheck studs = new StudHoleCheck();
-        return studs.judge(c).verdict() == Verdict.DOES_NOT_FIT ? studs.remedies(c) : List.of();
+        if (studs.appliesTo(c) && studs.judge(c).verdict() == Verdict.DOES_NOT_FIT) {
+            return studs.remedies(c);
+        }
+        boolean hasCircle = c.end().count(Callout.LUG_COUNT).isPresent()
+                && c.end().boltCircle().isPresent()
+                && !c.bringsHub();
+        return hasCircle
+                ? SecondCircle.offer(c, c.end().count(Callout.LUG_COUNT).getAsInt())
+                : List.of();
     }
 
     private static Explanation explain(FitCase c, HolePattern p, Measured circle, Measured stud) {

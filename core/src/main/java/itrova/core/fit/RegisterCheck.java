@@ -6,7 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** The disc's bore must centre on the hub's register with a little play, and the wheel's bore must pass the disc's lip. */
+/** The disc's bore must centre on the hub's register with a little play. */
 final class RegisterCheck implements Check {
     static final String FORMULA = "m = min(s − s_min, s_max − s), s = d_bore − d_register";
     private static final String SOURCE = "Common practice: a few hundredths of a millimetre of play";
@@ -14,8 +14,6 @@ final class RegisterCheck implements Check {
     private static final double WORKED_PLAY = 0.10;
     /** A bore is opened by no more than this (mm); common practice. */
     private static final double BORE_MOST = 1.0;
-    /** A wheel's bore is opened by no more than this (mm); common practice. */
-    private static final double WHEEL_BORE_MOST = 2.0;
     /** Thinnest ring that can be turned and stays round (mm of wall); common practice. */
     private static final double THINNEST_RING = 1.5;
 
@@ -24,52 +22,37 @@ final class RegisterCheck implements Check {
         return CheckId.REGISTER;
     }
 
+    /** The kit's own hub carries its disc. */
+    @Override
+    public boolean appliesTo(FitCase c) {
+        return !c.bringsHub();
+    }
+
     @Override
     public Finding judge(FitCase c) {
         Ruling ruling = new Ruling(CheckId.REGISTER, c);
         Optional<Measured> register = c.length(Callout.REGISTER);
-        if (!c.bringsHub()) {
-            ruling.want(register, Callout.REGISTER);
-            register.ifPresent(pilot -> {
-                Measured play = bore(c).minus(pilot);
-                ruling.require("not too tight", play.plus(-c.settings().of(Limit.PLAY_LEAST)));
-                if (!c.settings().follows(Limit.LUG_CENTRING)) {
-                    ruling.require(
-                            "not too loose", play.times(-1).plus(c.settings().of(Limit.PLAY_MOST)));
-                }
-            });
-        }
-        Optional<Measured> lip = lip(c);
-        Optional<Measured> wheelBore = c.length(Callout.WHEEL_BORE);
-        lip.ifPresent(l -> {
-            ruling.want(wheelBore, Callout.WHEEL_BORE);
-            wheelBore.ifPresent(w -> ruling.require("wheel over the lip", w.minus(l)));
+        ruling.want(register, Callout.REGISTER);
+        register.ifPresent(pilot -> {
+            Measured play = bore(c).minus(pilot);
+            ruling.require("not too tight", play.plus(-c.settings().of(Limit.PLAY_LEAST)));
+            if (!c.settings().follows(Limit.LUG_CENTRING)) {
+                ruling.require("not too loose", play.times(-1).plus(c.settings().of(Limit.PLAY_MOST)));
+            }
         });
-        if (c.bringsHub() && lip.isEmpty()) {
-            ruling.missing("the pilot of the kit's hub that centres the wheel: ask the supplier");
-        }
         return ruling.finding(r -> new Explanation(
-                why(c, r, register, wheelBore),
+                why(c, r, register),
                 FORMULA,
                 new Say.Inputs()
                         .add("d_bore", bore(c))
                         .add("d_register", register)
                         .add("s_min", c.settings().of(Limit.PLAY_LEAST), "mm")
                         .add("s_max", c.settings().of(Limit.PLAY_MOST), "mm")
-                        .add("lip that centres the wheel", lip)
                         .list(),
                 SOURCE));
     }
 
-    private static String why(
-            FitCase c, Optional<Requirement> worst, Optional<Measured> register, Optional<Measured> wheelBore) {
-        if (c.bringsHub()) {
-            return lip(c).isPresent() && wheelBore.isPresent()
-                    ? Say.text(
-                            "The kit's hub centres the wheel on %.2f mm, the wheel's bore is %.2f mm.",
-                            lip(c).get().value(), wheelBore.get().value())
-                    : "The pilot of the kit's hub and the wheel's bore cannot be compared yet.";
-        }
+    private static String why(FitCase c, Optional<Requirement> worst, Optional<Measured> register) {
         if (register.isEmpty()) {
             return "The register was not read yet.";
         }
@@ -85,28 +68,18 @@ final class RegisterCheck implements Check {
                 worst.map(Requirement::name).orElse(""));
         boolean byStuds =
                 c.settings().follows(Limit.LUG_CENTRING) && play > c.settings().of(Limit.PLAY_MOST);
-        return byStuds ? text + " The studs' conical seats do the centring, as the shop's school allows." : text;
+        return byStuds ? text + " The studs hold the disc's place, as the shop's school allows." : text;
     }
 
     private static Measured bore(FitCase c) {
         return c.kit().disc().bore().measured(c.kit().source("disc.bore"));
     }
 
-    /** What centres the wheel (mm), if the kit has it: the pilot of its hub, or the lip of its disc. */
-    private static Optional<Measured> lip(FitCase c) {
-        if (c.bringsHub()) {
-            return c.kit().fitting().hub().flatMap(h -> h.pilot()
-                    .map(p -> p.measured(c.kit().source("hub.pilot"))));
-        }
-        return c.kit().disc().wheelLip().map(l -> l.measured(c.kit().source("disc.wheelLip")));
-    }
-
     @Override
     public List<WorkOffer> remedies(FitCase c) {
         List<WorkOffer> offers = new ArrayList<>();
-        openWheel(c).ifPresent(offers::add);
         Optional<Measured> register = c.length(Callout.REGISTER);
-        if (register.isEmpty() || c.bringsHub()) {
+        if (register.isEmpty()) {
             return offers;
         }
         Measured play = bore(c).minus(register.get());
@@ -145,28 +118,5 @@ final class RegisterCheck implements Check {
                 bore(c).value(),
                 target,
                 Say.text("the ring is %.2f mm thick", ring)));
-    }
-
-    /** A wheel too small for the lip is opened to it: then the lip still centres the wheel. */
-    private static Optional<WorkOffer> openWheel(FitCase c) {
-        Optional<Measured> lip = lip(c);
-        Optional<Measured> wheel = c.length(Callout.WHEEL_BORE);
-        if (lip.isEmpty() || wheel.isEmpty() || wheel.get().value() >= lip.get().value()) {
-            return Optional.empty();
-        }
-        double largest = lip.get().value() + lip.get().expanded();
-        double target = Math.ceil((largest + 2 * WorkKind.BORE_WHEEL.tolerance()) * 100) / 100;
-        double growth = target - wheel.get().value();
-        if (growth > WHEEL_BORE_MOST) {
-            return Optional.of(WorkOffer.refused(Say.text(
-                    "Opening the wheel's bore would take %.2f mm, more than the %.1f mm allowed.",
-                    growth, WHEEL_BORE_MOST)));
-        }
-        return Optional.of(WorkOffer.of(Work.to(
-                WorkKind.BORE_WHEEL,
-                c.end().side(),
-                wheel.get().value(),
-                target,
-                "the lip still centres the wheel; spare wheel alike")));
     }
 }

@@ -38,6 +38,16 @@ final class Ruling {
         return this;
     }
 
+    /**
+     * A requirement of which not all is known.
+     *
+     * @param atBest the margin where what is not known is taken to its advantage
+     */
+    Ruling require(String name, Measured margin, Measured atBest) {
+        requirements.add(new Requirement(name, margin, atBest));
+        return this;
+    }
+
     /** Notes that something no measure can express was found right. */
     Ruling satisfied() {
         satisfied = true;
@@ -53,22 +63,27 @@ final class Ruling {
         return this;
     }
 
+    /** Notes a reading as missing; of a part the kit brings it is the supplier's to tell. */
     Ruling missing(Callout callout) {
-        missing.add(callout);
+        if (c.isReplaced(callout)) {
+            return missing("of the kit's own spindle or upright: " + callout.title() + ": ask the supplier");
+        }
+        if (!missing.contains(callout)) {
+            missing.add(callout);
+        }
         return this;
     }
 
     Ruling missing(String words) {
-        missingInWords.add(words);
+        if (!missingInWords.contains(words)) {
+            missingInWords.add(words);
+        }
         return this;
     }
 
     /** Notes a place of a profile as missing, with where in words. */
     Ruling missingPlace(Callout callout, String words) {
-        if (!missing.contains(callout)) {
-            missing.add(callout);
-        }
-        return missing(words);
+        return missing(callout).missing(words);
     }
 
     /** Notes the callout as missing if its value is. */
@@ -142,7 +157,7 @@ final class Ruling {
     private Verdict verdict(boolean incomplete) {
         boolean allFit = !incomplete && (satisfied || !requirements.isEmpty());
         for (Requirement r : requirements) {
-            if (r.margin().value() + r.margin().expanded() < 0 && !contradicted) {
+            if (r.isProvenNot() && !contradicted) {
                 return Verdict.DOES_NOT_FIT;
             }
             allFit &= r.left() >= 0;

@@ -29,6 +29,11 @@ final class Say {
             return this;
         }
 
+        Inputs add(String name, Optional<Measured> value, String unit) {
+            value.ifPresent(v -> list.add(new Input(name, v, unit)));
+            return this;
+        }
+
         Inputs add(String name, double exact, String unit) {
             list.add(new Input(name, Measured.exact(exact), unit));
             return this;

@@ -155,9 +155,10 @@ public final class Search {
     private void combine(Choices choices, Kit kit, List<KitOption> taken, Optional<Wheel> wheel, Cost parts) {
         Kit chosen = kit.with(taken);
         List<List<Finding>> ways = List.of(List.of());
-        for (int i = 0; i < choices.sides(); i++) {
+        List<FitCase> placed = choices.sides(chosen);
+        for (FitCase one : placed) {
             List<List<Finding>> more = new ArrayList<>();
-            for (List<Finding> side : sides(choices.side(i, chosen))) {
+            for (List<Finding> side : sides(one)) {
                 for (List<Finding> before : ways) {
                     List<Finding> both = new ArrayList<>(before);
                     both.addAll(side);
@@ -167,7 +168,7 @@ public final class Search {
             ways = more;
         }
         for (List<Finding> findings : ways) {
-            KitReport report = KitReport.of(chosen, findings);
+            KitReport report = KitReport.of(placed.get(0).kit(), findings);
             if (report.verdict().isProven()) {
                 keep(new Combination(report, taken, wheel, parts.plus(cost(report))));
             }
@@ -218,11 +219,12 @@ public final class Search {
             Choices choices, Kit kit, List<KitOption> taken, Optional<Wheel> wheel, Cost parts, int against) {
         Kit chosen = kit.with(taken);
         List<Finding> findings = new ArrayList<>();
-        for (int i = 0; i < choices.sides(); i++) {
-            findings.addAll(Mending.choosing(Checks.ALL, choices.side(i, chosen), Map.of(), terms.forbidden())
+        List<FitCase> placed = choices.sides(chosen);
+        for (FitCase side : placed) {
+            findings.addAll(Mending.choosing(Checks.ALL, side, Map.of(), terms.forbidden())
                     .findings());
         }
-        KitReport report = KitReport.of(chosen, findings);
+        KitReport report = KitReport.of(placed.get(0).kit(), findings);
         Combination c = new Combination(report, taken, wheel, parts.plus(cost(report)));
         synchronized (this) {
             if (against < nearestAgainst

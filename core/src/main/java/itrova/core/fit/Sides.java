@@ -19,12 +19,23 @@ record Sides(AxleCase axle, List<WheelProfile> wheels, List<Dear> dear, ShopSett
         return FitCase.of(axle, i, wheels.get(i), kit, settings, dear.get(i).forAnotherKit());
     }
 
+    /** Both sides with a kit whose bracket, if it is welded on, is set to one angle for all checks. */
+    private List<FitCase> settled(Kit kit, List<Check> checks) {
+        List<FitCase> sides = new ArrayList<>();
+        for (int i = 0; i < wheels.size(); i++) {
+            sides.add(side(i, kit));
+        }
+        Kit set = WeldAngle.settled(kit, sides, checks);
+        return set == kit ? sides : sides.stream().map(c -> c.withKit(set)).toList();
+    }
+
     KitReport report(Kit kit, List<Check> checks) {
         List<Finding> findings = new ArrayList<>();
-        for (int i = 0; i < wheels.size(); i++) {
-            findings.addAll(Mending.usual(checks, side(i, kit)).findings());
+        List<FitCase> sides = settled(kit, checks);
+        for (FitCase side : sides) {
+            findings.addAll(Mending.usual(checks, side).findings());
         }
-        return KitReport.of(kit, findings);
+        return KitReport.of(sides.get(0).kit(), findings);
     }
 
     /** Whether a check that costs little is proven not to fit and nothing can mend it. */

@@ -53,7 +53,7 @@ final class SpareCheck implements Check {
         for (Check check : INSIDE) {
             Finding f = check.judge(on);
             inside.add(f);
-            f.margin().ifPresent(m -> ruling.require("spare, " + check.id().title(), m));
+            f.requirements().forEach(r -> ruling.require("spare, " + check.id().title(), r.margin(), r.atBest()));
             f.missing().stream().map(Callout::title).forEach(lacking::add);
             lacking.addAll(f.missingInWords());
         }

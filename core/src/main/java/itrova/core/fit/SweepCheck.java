@@ -59,11 +59,12 @@ final class SweepCheck implements Check {
             double spacer,
             List<PaperClash> clashes,
             double backspacing,
+            double overall,
             Surroundings around) {
         static Hangs on(FitCase c) {
             return new Hangs(
                     c.kit().caliper(),
-                    InboardCheck.clock(c),
+                    c.clock(),
                     c.midPlane().map(Measured::value).orElse(Double.NaN),
                     c.hat().value(),
                     c.kit().disc().thickness().value(),
@@ -71,6 +72,7 @@ final class SweepCheck implements Check {
                     c.worked().spacer().value(),
                     c.kit().choices().clashes(),
                     c.length(Callout.WHEEL_BACKSPACING).map(Measured::value).orElse(Double.NaN),
+                    c.length(Callout.WHEEL_OVERALL).map(Measured::value).orElse(Double.NaN),
                     c.end().around());
         }
     }
@@ -196,19 +198,19 @@ final class SweepCheck implements Check {
     private static Wanting tyreAt(FitCase c, Tyre tyre, double plane) {
         Wanting ring = ring(
                 "tyre",
-                plane - tyre.width() / 2,
-                plane + tyre.width() / 2,
-                tyre.diameter() / 2,
+                plane - tyre.width() / 2 - tyre.chains(),
+                plane + tyre.width() / 2 + tyre.chains(),
+                tyre.diameter() / 2 + tyre.chains(),
                 c.settings().of(Limit.SOFT_GAP));
         return new Wanting(ring.mover(), ring.gap(), false, OptionalDouble.of(plane));
     }
 
     /** The tyre's outline in the section, outside the wheel's edge, x from the bracket face; absent until it is known where it stands. */
     static Optional<List<Point>> tyreSection(FitCase c) {
-        Optional<Double> plane = tyrePlane(c);
+        Optional<Measured> plane = tyrePlane(c);
         return c.end().around().tyre().filter(t -> plane.isPresent()).map(t -> {
             double half = t.width() / 2;
-            double x = plane.orElseThrow();
+            double x = plane.orElseThrow().value();
             double seat = c.end().barrel().stream()
                     .mapToDouble(s -> s.size().value() / 2)
                     .max()
@@ -239,7 +241,8 @@ final class SweepCheck implements Check {
                 * Math.abs(Math.toRadians(m.steer()))
                 * Math.sqrt(2);
         String box = "around:" + c.end().side() + ":" + m.box().name();
-        Measured margin = midPlane.times(-n.x())
+        Measured placed = part.plane().isPresent() ? tyrePlane(c).orElseThrow() : midPlane;
+        Measured margin = placed.times(-n.x())
                 .with(Component.rectangular(c.kit().source("caliper.outline"), own))
                 .with(Component.rectangular(box + ":x", m.box().halfLimit() * n.x()))
                 .with(Component.rectangular(box + ":f", m.box().halfLimit() * n.f()))
@@ -253,10 +256,11 @@ final class SweepCheck implements Check {
     static List<Wanting> movers(FitCase c, double midPlane) {
         List<Wanting> parts = new ArrayList<>();
         double steered = c.settings().of(Limit.STEERED_GAP);
-        double turn = InboardCheck.clock(c).orElse(0);
-        boolean anywhere = InboardCheck.clock(c).isEmpty();
+        double turn = c.clock().orElse(0);
+        boolean anywhere = c.clock().isEmpty();
         // The tyre first: it is mostly the nearest, and what is further away need not be looked at closely.
-        c.end().around().tyre().ifPresent(tyre -> tyrePlane(c).ifPresent(plane -> parts.add(tyreAt(c, tyre, plane))));
+        c.end().around().tyre().ifPresent(tyre -> tyrePlane(c)
+                .ifPresent(plane -> parts.add(tyreAt(c, tyre, plane.value()))));
         for (SectorOutline part : c.kit().caliper().parts()) {
             Outline placed = part.outline().shifted(midPlane);
             double wear = c.kit().caliper().wearTravel();
@@ -280,16 +284,10 @@ final class SweepCheck implements Check {
     }
 
     /** Middle plane of the tyre (mm from the bracket face); absent until the wheel's width is known. */
-    private static Optional<Double> tyrePlane(FitCase c) {
-        Optional<Measured> face = c.hubFace();
-        Optional<Measured> back = c.length(Callout.WHEEL_BACKSPACING);
-        Optional<Measured> overall = c.length(Callout.WHEEL_OVERALL);
-        if (face.isEmpty() || back.isEmpty() || overall.isEmpty()) {
-            return Optional.empty();
-        }
-        double offset = back.get().value() - overall.get().value() / 2;
-        return Optional.of(
-                face.get().value() + c.hat().value() + c.worked().spacer().value() - offset);
+    static Optional<Measured> tyrePlane(FitCase c) {
+        return c.hubFace().flatMap(face -> c.end()
+                .wheelOffset()
+                .map(offset -> face.plus(c.hat()).plus(c.worked().spacer()).minus(offset)));
     }
 
     private static Wanting ring(String name, double from, double to, double radius, double gap) {

@@ -90,7 +90,7 @@ public record SweptPose(List<Shape> shapes, List<Distance> distances, Section se
     }
 
     private static Section section(FitCase c, Sweep sweep, double midPlane, double steer, double lift) {
-        double clock = InboardCheck.clock(c).orElse(0);
+        double clock = c.clock().orElse(0);
         // What is x = 0 at the bracket face is drawn from the wheel's mounting face.
         double toWheel = c.placed().midPlane().value() - midPlane;
         List<Cut> fixed = new ArrayList<>();

@@ -1,6 +1,7 @@
 package itrova.core.fit;
 
 import itrova.core.geometry.Point3;
+import itrova.core.kit.OwnSpindle;
 import itrova.core.measure.DerivedValues;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.Callout;
@@ -30,7 +31,21 @@ final class TyreRoomCheck implements Check {
                 .want(fender, Callout.WHEEL_TO_FENDER)
                 .want(frame, Callout.WHEEL_TO_FRAME);
         if (shift.isEmpty() && c.length(Callout.DRUM_FACE).isPresent()) {
-            ruling.missing(c.bringsHub() ? Callout.SHOULDER : Callout.WHEEL_BACKSPACING);
+            if (c.kit().fitting().spindle().isPresent()) {
+                ruling.missing("how far the kit's spindle or upright moves the wheel outboard: ask the supplier");
+            } else if (c.end().otherWheel().isPresent() && c.end().wheelShift().isEmpty()) {
+                ruling.missing("backspacing and width over the flanges of the wheel found and of the other one");
+            } else {
+                ruling.want(c.length(Callout.WHEEL_BACKSPACING), Callout.WHEEL_BACKSPACING);
+                if (c.bringsHub()) {
+                    ruling.want(c.length(Callout.SHOULDER), Callout.SHOULDER)
+                            .want(DerivedValues.hubFace(c.end()), DerivedValues.hubFaceCallout(c.end()));
+                    if (c.kit().fitting().hub().get().face().isEmpty()) {
+                        ruling.missing(
+                                "how far the face of the kit's hub stands from the bearing shoulder: ask the supplier");
+                    }
+                }
+            }
         }
         double wanted = c.settings().of(Limit.SOFT_GAP);
         shift.ifPresent(s -> {
@@ -57,6 +72,12 @@ final class TyreRoomCheck implements Check {
             return Optional.empty();
         }
         Measured own = c.hat().plus(c.worked().spacer()).minus(drum.get()).plus(wheel.get());
+        Optional<OwnSpindle> spindle = c.kit().fitting().spindle();
+        if (spindle.isPresent()) {
+            return spindle.get()
+                    .faceShift()
+                    .map(f -> own.plus(f.measured(c.kit().source("spindle.faceShift"))));
+        }
         if (!c.bringsHub()) {
             return Optional.of(own);
         }

@@ -1,6 +1,8 @@
 package itrova.core.fit;
 
+import itrova.core.clearance.CaliperInWheel.Wall;
 import itrova.core.clearance.SectionGap;
+import itrova.core.quantity.Measured;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.WheelDetails.Valve;
 import java.util.Optional;
@@ -39,8 +41,14 @@ final class ValveCheck implements Check {
         ruling.reads("disc.hatDepth", "disc.hatThickness");
         double deduct = c.settings().turningDeduction();
         double wanted = c.settings().of(Limit.TURNING_GAP);
-        Optional<SectionGap> least = c.placed().toValve();
-        least.ifPresent(g -> ruling.require("caliper to valve", g.size().plus(-deduct - wanted)));
+        Optional<SectionGap> least = c.placed().toValve(Wall.NEAR);
+        new BetweenReadings(c.placed(), ruling)
+                .require(
+                        "caliper to valve",
+                        Callout.WHEEL_BARREL,
+                        least,
+                        () -> c.placed().toValve(Wall.FAR),
+                        Measured.exact(deduct + wanted));
         return ruling.finding(r -> new Explanation(
                 least.map(g -> Say.text(
                                 g.size().value() >= 0

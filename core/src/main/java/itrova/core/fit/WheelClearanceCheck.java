@@ -1,6 +1,7 @@
 package itrova.core.fit;
 
 import itrova.core.clearance.CaliperInWheel;
+import itrova.core.clearance.CaliperInWheel.Wall;
 import itrova.core.clearance.SectionGap;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.Callout;
@@ -15,6 +16,8 @@ final class WheelClearanceCheck implements Check {
     static final String FORMULA_SPOKES = "m = g − δ − g_min, δ deflection and run-out at their worst";
     private static final String SOURCE =
             "Distance of two profiles in the axial-radial half-plane; least gap 3 mm is common practice; ISO 14253-1 guard band";
+
+    private static final Measured NOTHING = Measured.exact(0);
 
     /** Spacers are sold from this thickness on, in such steps (mm); common practice. */
     private static final double SPACER_LEAST = 3;
@@ -64,14 +67,16 @@ final class WheelClearanceCheck implements Check {
             }
             placed.unreadSpokes().ifPresent(words -> ruling.missingPlace(Callout.WHEEL_SPOKE, words));
         }
-        Optional<SectionGap> least = barrel ? placed.toBarrel() : placed.toSpokes();
-        double deduct = c.settings().turningDeduction() + c.settings().of(Limit.TURNING_GAP);
-        least.ifPresent(gap -> {
-            Measured left = gap.size().plus(-deduct);
-            ruling.require(
-                    barrel ? "caliper to barrel" : "caliper to spokes",
-                    barrel && weights.isPresent() ? left.minus(weights.get()) : left);
-        });
+        Measured taken = (barrel ? weights.orElse(NOTHING) : NOTHING)
+                .plus(c.settings().turningDeduction() + c.settings().of(Limit.TURNING_GAP));
+        Optional<SectionGap> least = barrel ? placed.toBarrel(Wall.NEAR, taken) : placed.toSpokes(Wall.NEAR, taken);
+        new BetweenReadings(placed, ruling)
+                .require(
+                        barrel ? "caliper to barrel" : "caliper to spokes",
+                        barrel ? Callout.WHEEL_BARREL : Callout.WHEEL_SPOKE,
+                        least,
+                        () -> barrel ? placed.toBarrel(Wall.FAR, taken) : placed.toSpokes(Wall.FAR, taken),
+                        taken);
         return ruling.finding(r -> explain(c, least, weights, barrel));
     }
 
@@ -88,8 +93,8 @@ final class WheelClearanceCheck implements Check {
         String why = least.map(g -> String.format(
                         Locale.ROOT,
                         g.size().value() >= 0
-                                ? "%.1f mm from the %s at %s pads (x %.0f, r %.0f mm), wants %.1f and %.1f for deflection and run-out%s. Largest spacing of readings %.0f mm; between them the nearer one counts."
-                                : "Overlaps the %2$s by %1$.1f mm at %3$s pads (x %4$.0f, r %5$.0f mm), wants %6$.1f clear and %7$.1f for deflection and run-out%8$s. Largest spacing of readings %9$.0f mm; between them the nearer one counts.",
+                                ? "%.1f mm from the %s at %s pads (x %.0f, r %.0f mm), wants %.1f and %.1f for deflection and run-out%s. Largest spacing of readings %.0f mm; what clears the nearer one fits, what touches the further one does not."
+                                : "Overlaps the %2$s by %1$.1f mm at %3$s pads (x %4$.0f, r %5$.0f mm), wants %6$.1f clear and %7$.1f for deflection and run-out%8$s. Largest spacing of readings %9$.0f mm; what clears the nearer one fits, what touches the further one does not.",
                         Math.abs(g.size().value()),
                         part,
                         g.padsWorn() ? "worn" : "new",

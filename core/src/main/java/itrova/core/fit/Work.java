@@ -1,5 +1,6 @@
 package itrova.core.fit;
 
+import itrova.core.kit.Disc;
 import itrova.core.kit.Figure;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
@@ -56,7 +57,7 @@ public record Work(WorkKind kind, Side side, double before, double target, Strin
                                 .disc()
                                 .withHoles(c.end().count(Callout.LUG_COUNT).orElseThrow(), result)));
             case BORE_DISC, CENTRING_RING ->
-                c.withKit(c.kit().withDisc(c.kit().disc().withBore(result)));
+                c.withKit(c.kit().withDisc(c.kit().disc().but().bore(result).build()));
             case BORE_WHEEL -> c.withEnd(c.end().with(Callout.WHEEL_BORE, worked()));
             case TURN_FLANGE -> c.withEnd(c.end().with(Callout.FLANGE, worked()));
             case ROUND_CORNER -> c.withWorked(c.worked().withCorner(target - kind.tolerance()));
@@ -64,12 +65,20 @@ public record Work(WorkKind kind, Side side, double before, double target, Strin
                 c.kit().studs().isPresent()
                         ? c.withKit(c.kit().withStuds(c.kit().studs().get().withStickOut(result)))
                         : c.withEnd(c.end().with(Callout.STUD_STICK_OUT, worked()));
+            case WHEEL_RING -> c.withWorked(c.worked().withWheelRing(worked()));
+            case DRILL_CIRCLE -> c.withKit(c.kit().withDisc(second(c.kit().disc())));
             case WHEEL_SPACER -> c.withWorked(c.worked().withSpacer(worked()));
             case SHIM_STACK -> c.withWorked(c.worked().withShims(target));
             case GRIND_RIB ->
                 part.isPresent() ? applyPart(c) : c.withEnd(c.end().with(Callout.KNUCKLE_RIB, worked()));
             default -> applyPart(c);
         };
+    }
+
+    /** The disc with the second circle of holes drilled. */
+    private Disc second(Disc disc) {
+        NewPart.SecondCircle drilled = (NewPart.SecondCircle) part.orElseThrow();
+        return disc.withPattern(drilled.pattern());
     }
 
     private FitCase applyPart(FitCase c) {

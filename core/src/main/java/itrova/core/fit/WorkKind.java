@@ -28,6 +28,20 @@ public enum WorkKind {
             Undo.POSSIBLE,
             "Measure the ring inside and outside before pressing it in.",
             "The ring must not hold the disc off the hub."),
+    DRILL_CIRCLE(
+            "Drill the disc on a second circle",
+            "drill press with an indexing jig, a machine shop",
+            new Cost(0.1, 75, 8500),
+            Undo.NEVER,
+            "Measure the first hole's place and size before drilling the next.",
+            "Clamp the disc; swarf is sharp; eye protection. Never between cooling vanes that start at the hat."),
+    WHEEL_RING(
+            "Make a centring ring between hub and wheel",
+            "lathe, a machine shop",
+            new Cost(0.05, 50, 5500),
+            Undo.POSSIBLE,
+            "Measure the ring inside and outside; try it in the wheel before the wheel goes on.",
+            "The ring must not hold the wheel off the disc."),
     BORE_WHEEL(
             "Open the wheel's centre bore",
             "lathe, a machine shop",
@@ -184,6 +198,14 @@ public enum WorkKind {
 
     public String caution() {
         return caution;
+    }
+
+    /** Whether it is done to the vehicle's own parts rather than to the kit's. */
+    public boolean isOnVehicle() {
+        return switch (this) {
+            case BORE_WHEEL, TURN_FLANGE, ROUND_CORNER, GRIND_RIB, LONGER_STUDS, LONGER_T_BOLTS -> true;
+            default -> false;
+        };
     }
 
     /** Whether a part is bought rather than a dimension worked. */

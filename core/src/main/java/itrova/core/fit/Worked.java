@@ -1,6 +1,7 @@
 package itrova.core.fit;
 
 import itrova.core.quantity.Measured;
+import java.util.Optional;
 
 /**
  * What work has added to a side that is neither a reading nor a part of the kit.
@@ -10,28 +11,39 @@ import itrova.core.quantity.Measured;
  * @param shims shims under the bracket beyond the kit's own (mm)
  * @param adapted whether adapters join hose and fittings
  * @param onePieceHub whether a locking hub in one piece was fitted
+ * @param wheelRing outside diameter of a ring that centres the wheel (mm), if one was made
  */
-record Worked(Measured spacer, double corner, double shims, boolean adapted, boolean onePieceHub) {
+record Worked(
+        Measured spacer,
+        double corner,
+        double shims,
+        boolean adapted,
+        boolean onePieceHub,
+        Optional<Measured> wheelRing) {
     /** Nothing done. */
-    static final Worked NOTHING = new Worked(Measured.exact(0), 0, 0, false, false);
+    static final Worked NOTHING = new Worked(Measured.exact(0), 0, 0, false, false, Optional.empty());
 
     Worked withSpacer(Measured thickness) {
-        return new Worked(thickness, corner, shims, adapted, onePieceHub);
+        return new Worked(thickness, corner, shims, adapted, onePieceHub, wheelRing);
     }
 
     Worked withCorner(double radius) {
-        return new Worked(spacer, radius, shims, adapted, onePieceHub);
+        return new Worked(spacer, radius, shims, adapted, onePieceHub, wheelRing);
     }
 
     Worked withShims(double stack) {
-        return new Worked(spacer, corner, stack, adapted, onePieceHub);
+        return new Worked(spacer, corner, stack, adapted, onePieceHub, wheelRing);
     }
 
     Worked withAdapters() {
-        return new Worked(spacer, corner, shims, true, onePieceHub);
+        return new Worked(spacer, corner, shims, true, onePieceHub, wheelRing);
     }
 
     Worked withOnePieceHub() {
-        return new Worked(spacer, corner, shims, adapted, true);
+        return new Worked(spacer, corner, shims, adapted, true, wheelRing);
+    }
+
+    Worked withWheelRing(Measured outside) {
+        return new Worked(spacer, corner, shims, adapted, onePieceHub, Optional.of(outside));
     }
 }

@@ -15,6 +15,7 @@ import java.util.OptionalDouble;
  * @param oblong whether its holes are slots, which want washers
  * @param shims shims that come with it
  * @param orientation which side out, which way the jog goes, in words
+ * @param caliperPlane from the bracket's bolt face to the caliper's middle, outboard positive and without shims (mm), if stated
  */
 public record BracketMount(
         Way way,
@@ -23,7 +24,20 @@ public record BracketMount(
         Optional<ClockWindow> weldRange,
         boolean oblong,
         List<ShimSize> shims,
-        String orientation) {
+        String orientation,
+        Optional<Figure> caliperPlane) {
+
+    /** A mount of which it is not said where it holds the caliper's middle. */
+    public BracketMount(
+            Way way,
+            Optional<Figure> thickness,
+            OptionalDouble caliperClock,
+            Optional<ClockWindow> weldRange,
+            boolean oblong,
+            List<ShimSize> shims,
+            String orientation) {
+        this(way, thickness, caliperClock, weldRange, oblong, shims, orientation, Optional.empty());
+    }
 
     /** A bracket of which nothing but its holes is known. */
     public static final BracketMount PLAIN = new BracketMount(
@@ -31,6 +45,12 @@ public record BracketMount(
 
     public BracketMount {
         shims = List.copyOf(shims);
+    }
+
+    /** The mount set to a clock angle (degrees). */
+    public BracketMount setTo(double clock) {
+        return new BracketMount(
+                way, thickness, OptionalDouble.of(clock), weldRange, oblong, shims, orientation, caliperPlane);
     }
 
     /** How a bracket is put on. */

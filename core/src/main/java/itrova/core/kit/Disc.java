@@ -1,7 +1,9 @@
 package itrova.core.kit;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * A disc that slips over the studs of the hub that stays.
@@ -12,7 +14,7 @@ import java.util.Optional;
  * @param hatInside inside diameter of the hat (mm)
  * @param hatThickness thickness of the hat's face under the wheel (mm)
  * @param hatDepth from the hat's face that touches the hub to the disc's mid-plane (mm), positive inboard
- * @param fillet radius inside the hat's corner (mm)
+ * @param fillet radius inside the hat's corner (mm), if stated
  * @param patterns stud-hole patterns, one or more
  * @param holeToEdge from a hole's centre to the nearest edge of the hat's face (mm), if stated
  * @param wheelLip diameter of a lip that centres the wheel (mm), if there is one
@@ -25,7 +27,7 @@ public record Disc(
         Figure hatInside,
         Figure hatThickness,
         Figure hatDepth,
-        double fillet,
+        OptionalDouble fillet,
         List<HolePattern> patterns,
         Optional<Figure> holeToEdge,
         Optional<Figure> wheelLip,
@@ -38,62 +40,122 @@ public record Disc(
         }
     }
 
-    /** A plain disc in one piece. */
-    public Disc(
-            Figure diameter,
-            Figure thickness,
-            Figure bore,
-            Figure hatInside,
-            Figure hatThickness,
-            Figure hatDepth,
-            double fillet,
-            List<HolePattern> patterns,
-            Optional<Figure> holeToEdge,
-            Optional<Figure> wheelLip) {
-        this(
-                diameter,
-                thickness,
-                bore,
-                hatInside,
-                hatThickness,
-                hatDepth,
-                fillet,
-                patterns,
-                holeToEdge,
-                wheelLip,
-                DiscMake.PLAIN);
-    }
-
-    /** The disc with its centre bore replaced. */
-    public Disc withBore(Figure other) {
-        return copy(other, patterns, wheelLip);
+    /** A disc like this one, to be changed in what is named. */
+    public Builder but() {
+        return new Builder(this);
     }
 
     /** The disc with the holes of all patterns of a count drilled to a new diameter. */
     public Disc withHoles(int count, Figure hole) {
-        List<HolePattern> drilled = patterns.stream()
-                .map(p -> p.count() == count ? new HolePattern(count, p.circle(), hole) : p)
-                .toList();
-        return copy(bore, drilled, wheelLip);
+        return but().patterns(patterns.stream()
+                        .map(p -> p.count() == count ? new HolePattern(count, p.circle(), hole) : p)
+                        .toList())
+                .build();
     }
 
-    /** The disc with the lip that centres the wheel turned to another diameter. */
-    public Disc withWheelLip(Figure lip) {
-        return copy(bore, patterns, Optional.of(lip));
+    /** The disc drilled for one more pattern of holes. */
+    public Disc withPattern(HolePattern more) {
+        List<HolePattern> all = new ArrayList<>(patterns);
+        all.add(more);
+        return but().patterns(all).build();
     }
 
-    private Disc copy(Figure otherBore, List<HolePattern> otherPatterns, Optional<Figure> otherLip) {
-        return new Disc(
-                diameter,
-                thickness,
-                otherBore,
-                hatInside,
-                hatThickness,
-                hatDepth,
-                fillet,
-                otherPatterns,
-                holeToEdge,
-                otherLip,
-                make);
+    /** Another disc's dimensions, each of which may be replaced; all in mm as in {@link Disc}. */
+    public static final class Builder {
+        private Figure diameter;
+        private Figure thickness;
+        private Figure bore;
+        private Figure hatInside;
+        private Figure hatThickness;
+        private Figure hatDepth;
+        private OptionalDouble fillet;
+        private List<HolePattern> patterns;
+        private Optional<Figure> holeToEdge;
+        private Optional<Figure> wheelLip;
+        private DiscMake make;
+
+        private Builder(Disc like) {
+            diameter = like.diameter;
+            thickness = like.thickness;
+            bore = like.bore;
+            hatInside = like.hatInside;
+            hatThickness = like.hatThickness;
+            hatDepth = like.hatDepth;
+            fillet = like.fillet;
+            patterns = like.patterns;
+            holeToEdge = like.holeToEdge;
+            wheelLip = like.wheelLip;
+            make = like.make;
+        }
+
+        public Builder diameter(Figure other) {
+            diameter = other;
+            return this;
+        }
+
+        public Builder thickness(Figure other) {
+            thickness = other;
+            return this;
+        }
+
+        public Builder bore(Figure other) {
+            bore = other;
+            return this;
+        }
+
+        public Builder hatInside(Figure other) {
+            hatInside = other;
+            return this;
+        }
+
+        public Builder hatThickness(Figure other) {
+            hatThickness = other;
+            return this;
+        }
+
+        public Builder hatDepth(Figure other) {
+            hatDepth = other;
+            return this;
+        }
+
+        public Builder fillet(OptionalDouble other) {
+            fillet = other;
+            return this;
+        }
+
+        public Builder patterns(List<HolePattern> other) {
+            patterns = other;
+            return this;
+        }
+
+        public Builder holeToEdge(Optional<Figure> other) {
+            holeToEdge = other;
+            return this;
+        }
+
+        public Builder wheelLip(Optional<Figure> other) {
+            wheelLip = other;
+            return this;
+        }
+
+        public Builder make(DiscMake other) {
+            make = other;
+            return this;
+        }
+
+        public Disc build() {
+            return new Disc(
+                    diameter,
+                    thickness,
+                    bore,
+                    hatInside,
+                    hatThickness,
+                    hatDepth,
+                    fillet,
+                    patterns,
+                    holeToEdge,
+                    wheelLip,
+                    make);
+        }
     }
 }

@@ -1,7 +1,9 @@
 package itrova.core.kit;
 
+import itrova.core.fastener.Thread;
 import itrova.core.vehicle.AxleEndKind;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -91,6 +93,23 @@ public record Kit(
         return parts.ratedLoadKg();
     }
 
+    /**
+     * Thread a torque of the papers is for: as stated, that of the kit's studs for wheel nuts, or a usual one of the bracket bolts'
+     * diameter; absent where nothing tells.
+     */
+    public Optional<Thread> threadFor(TorqueSpec torque) {
+        String fastener = torque.fastener().toLowerCase(Locale.ROOT);
+        if (torque.thread().isPresent()) {
+            return torque.thread();
+        }
+        if (fastener.contains("wheel nut")) {
+            return studs().map(KitStuds::thread);
+        }
+        return fastener.contains("bracket bolt")
+                ? Optional.of(Thread.usual(bracket().bolt().value()))
+                : Optional.empty();
+    }
+
     /** Whether the papers contradict themselves in a figure. */
     public boolean contradicts(String figure) {
         return choices.clashes().stream().anyMatch(clash -> clash.figure().equals(figure));
@@ -128,22 +147,27 @@ public record Kit(
 
     /** The kit with other nuts. */
     public Kit withNuts(WheelNuts other) {
-        return withParts(parts.withFitting(parts.fitting().withNuts(other)));
+        return withFitting(parts.fitting().withNuts(other));
     }
 
     /** The kit with another hose. */
     public Kit withHose(Hose other) {
-        return withParts(parts.withFitting(parts.fitting().withHose(other)));
+        return withFitting(parts.fitting().withHose(other));
     }
 
     /** The kit with other bolts at the housing. */
     public Kit withStack(HousingStack other) {
-        return withParts(parts.withFitting(parts.fitting().withStack(other)));
+        return withFitting(parts.fitting().withStack(other));
     }
 
     /** The kit with another hub, as when other bearings are put into it. */
     public Kit withHub(RotorHub other) {
-        return withParts(parts.withFitting(parts.fitting().withHub(other)));
+        return withFitting(parts.fitting().withHub(other));
+    }
+
+    /** The kit with its further parts, and what it needs, replaced. */
+    public Kit withFitting(FittingParts other) {
+        return withParts(parts.withFitting(other));
     }
 
     /** The kit with options taken: each replaces parts. */

@@ -56,7 +56,10 @@ public record KitParts(
         return new KitParts(
                 change.disc().orElse(disc),
                 change.caliper().orElse(caliper),
-                change.bracket().orElse(bracket),
+                change.bracket().orElseGet(() -> change.disc()
+                        .map(d -> bracket.forDeeperHat(
+                                d.hatDepth().value() - disc.hatDepth().value()))
+                        .orElse(bracket)),
                 change.studs().or(() -> studs),
                 ratedLoadKg,
                 changed);

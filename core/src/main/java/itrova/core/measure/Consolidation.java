@@ -27,8 +27,6 @@ import java.util.stream.Collectors;
  */
 public final class Consolidation {
     private static final int REPEATS_THAT_SPEAK_FOR_THEMSELVES = 5;
-    /** Half-limit of a place along a profile, set by rule (mm); common practice. */
-    private static final double PLACE_HALF_LIMIT = 0.5;
 
     private Consolidation() {}
 
@@ -104,7 +102,9 @@ public final class Consolidation {
         List<Station> stations = new ArrayList<>();
         byPlace.forEach((place, same) -> {
             String key = key(same.get(0).side(), same.get(0).callout()) + "@" + place;
-            Measured where = Measured.of(place, Component.rectangular("place:" + key, PLACE_HALF_LIMIT));
+            double written =
+                    same.stream().mapToDouble(Reading::placeHalfLimit).max().orElseThrow();
+            Measured where = Measured.of(place, Component.rectangular("place:" + key, written));
             stations.add(new Station(where, consolidate(key, same)));
         });
         stations.sort(Comparator.comparingDouble(s -> s.place().value()));

@@ -1,9 +1,10 @@
 package itrova.core.measure;
 
-import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
+import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Retention;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -102,11 +103,38 @@ public final class DerivedValues {
     }
 
     /**
-     * Axle offset (mm) a kit is judged by: the mean of pushed in and pulled out, half the end float being doubt with every
-     * place in it equally likely; the pushed-in reading alone when there is no other.
+     * Axle offset (mm) a kit is judged by: the mean of pushed in and pulled out where the shaft floats between C-clip and pin, and
+     * absent until both were read; the one reading where a bearing holds it.
      */
     public static Optional<Measured> axleOffset(AxleEnd end) {
-        return meanOffset(end).map(Derived::value).or(() -> end.length(Callout.AXLE_OFFSET));
+        return floats(end) ? meanOffset(end).map(Derived::value) : end.length(Callout.AXLE_OFFSET);
+    }
+
+    /** Whether the shaft floats, so that its face has no one place. */
+    private static boolean floats(AxleEnd end) {
+        return end.kind() == AxleEndKind.REAR_LIVE_AXLE && end.form().retention() == Retention.C_CLIP;
+    }
+
+    /**
+     * Half the float of the shaft (mm): known travel to be deducted at its worst end, not doubt. 0 where a bearing holds the shaft or
+     * not both ends of the float were read.
+     */
+    public static double halfFloat(AxleEnd end) {
+        return floats(end)
+                ? both(end, Callout.AXLE_OFFSET, Callout.AXLE_OFFSET_OUT)
+                        .map(p -> Math.abs(p.second.value() - p.first.value()) / 2)
+                        .orElse(0.0)
+                : 0;
+    }
+
+    /** The reading without which the hub's face has no known place. */
+    public static Callout hubFaceCallout(AxleEnd end) {
+        return switch (end.kind()) {
+            case REAR_LIVE_AXLE ->
+                floats(end) && end.has(Callout.AXLE_OFFSET) ? Callout.AXLE_OFFSET_OUT : Callout.AXLE_OFFSET;
+            case REAR_UPRIGHT -> Callout.UPRIGHT_HEIGHT;
+            default -> Callout.HUB_FACE;
+        };
     }
 
     /**
@@ -123,21 +151,17 @@ public final class DerivedValues {
     private static Optional<Derived> meanOffset(AxleEnd end) {
         return both(end, Callout.AXLE_OFFSET, Callout.AXLE_OFFSET_OUT).map(p -> {
             double mean = (p.first.value() + p.second.value()) / 2;
-            double half = Math.abs(p.second.value() - p.first.value()) / 2;
-            Measured value = p.first
-                    .derive(mean, 0.5, p.second, 0.5)
-                    .with(Component.rectangular("float:" + end.side().word(), half));
             return new Derived(
-                    "Axle offset",
-                    value,
-                    "A = (A_in + A_out)/2, ± half the float",
+                    "Axle offset, middle of its float",
+                    p.first.derive(mean, 0.5, p.second, 0.5),
+                    "A = (A_in + A_out)/2",
                     List.of(new Derived.Input("A_in", p.first), new Derived.Input("A_out", p.second)),
                     GEOMETRY);
         });
     }
 
     /** Offset from backspacing: e = b − W/2 with W over the flanges. */
-    static Optional<Derived> wheelOffset(AxleEnd end) {
+    private static Optional<Derived> wheelOffset(AxleEnd end) {
         return both(end, Callout.WHEEL_BACKSPACING, Callout.WHEEL_OVERALL)
                 .map(p -> new Derived(
                         "Wheel offset",

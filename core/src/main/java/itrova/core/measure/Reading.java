@@ -18,6 +18,7 @@ import java.util.OptionalDouble;
  * @param side which side of the vehicle
  * @param callout what was read
  * @param place depth or radius it was read at (mm), for profile readings only
+ * @param placeText that place as it was written, its unit with it; empty where there is none
  * @param text what was typed
  * @param instrument what it was read with
  * @param halfLimit half-limit of that instrument's error (mm), as the shop has it
@@ -29,12 +30,16 @@ public record Reading(
         Side side,
         Callout callout,
         OptionalDouble place,
+        String placeText,
         String text,
         Instrument instrument,
         double halfLimit,
         Optional<Understood> understood,
         Optional<Thread> thread,
         Optional<Origin> origin) {
+
+    /** A place written as a fraction was read on a rule divided so (mm); common practice. */
+    private static final double PLACE_FRACTION = 25.4 / 16;
 
     /**
      * Understands a typed reading and checks that it can be what it is said to be.
@@ -46,6 +51,7 @@ public record Reading(
     public static Reading take(
             Side side, Callout callout, String placeText, String text, Instrument instrument, UnitSystem system) {
         OptionalDouble place = OptionalDouble.empty();
+        String written = "";
         if (callout.hasPlaces()) {
             if (placeText.isBlank()) {
                 throw new IllegalArgumentException(callout.title() + " needs its place: give the "
@@ -54,13 +60,14 @@ public record Reading(
                                 : "radius from the axis")
                         + ".");
             }
-            double at = ShopNotation.parse(placeText, Dimension.LENGTH, Unit.usual(Dimension.LENGTH, system))
-                    .si();
+            Understood where = ShopNotation.parse(placeText, Dimension.LENGTH, Unit.usual(Dimension.LENGTH, system));
+            double at = where.si();
             if (at < 0 || at > 400) {
                 throw new IllegalArgumentException(
                         "The place " + shown(at) + " is outside 0 to 400 mm. Check the unit.");
             }
             place = OptionalDouble.of(at);
+            written = withUnit(placeText, where);
         } else if (!placeText.isBlank()) {
             throw new IllegalArgumentException(
                     callout.title() + " is read at no particular place: leave the place empty.");
@@ -70,6 +77,7 @@ public record Reading(
                     side,
                     callout,
                     place,
+                    written,
                     text,
                     instrument,
                     0,
@@ -80,7 +88,16 @@ public record Reading(
         if (callout.kind() == Callout.Kind.WORD) {
             String word = Words.normal(callout, text);
             return new Reading(
-                    side, callout, place, word, instrument, 0, Optional.empty(), Optional.empty(), Optional.empty());
+                    side,
+                    callout,
+                    place,
+                    written,
+                    word,
+                    instrument,
+                    0,
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty());
         }
         Dimension dimension = callout.kind() == Callout.Kind.COUNT ? Dimension.COUNT : Dimension.LENGTH;
         Understood understood = ShopNotation.parse(text, dimension, Unit.usual(dimension, system));
@@ -89,6 +106,7 @@ public record Reading(
                 side,
                 callout,
                 place,
+                written,
                 text,
                 instrument,
                 instrument.halfLimit(),
@@ -107,12 +125,22 @@ public record Reading(
     /** The same reading with the instrument's error as the shop knows it. */
     public Reading with(ToolBox tools) {
         return new Reading(
-                side, callout, place, text, instrument, tools.halfLimit(instrument), understood, thread, origin);
+                side,
+                callout,
+                place,
+                placeText,
+                text,
+                instrument,
+                tools.halfLimit(instrument),
+                understood,
+                thread,
+                origin);
     }
 
     /** The same reading, its origin known. */
     public Reading from(Origin known) {
-        return new Reading(side, callout, place, text, instrument, halfLimit, understood, thread, Optional.of(known));
+        return new Reading(
+                side, callout, place, placeText, text, instrument, halfLimit, understood, thread, Optional.of(known));
     }
 
     /** What makes it this reading and no other: the same key is the same reading, written down again. */
@@ -207,7 +235,26 @@ public record Reading(
     /** The text with its unit written out, so that it means the same wherever it is read. */
     public String textWithUnit() {
         boolean plain = understood.isEmpty() || understood.get().unitWritten() || callout.kind() != Callout.Kind.LENGTH;
-        return plain ? text : text.strip() + " " + understood.get().unit().symbol();
+        return plain ? text : withUnit(text, understood.get());
+    }
+
+    private static String withUnit(String text, Understood understood) {
+        return understood.unitWritten()
+                ? text.strip()
+                : text.strip() + " " + understood.unit().symbol();
+    }
+
+    /**
+     * Half-limit (mm) of the place by how it was written: half the last decimal; for a fraction half of 1/16 in, the division of a
+     * common rule, never its reduced denominator; 0 where there is no place.
+     */
+    public double placeHalfLimit() {
+        if (place.isEmpty()) {
+            return 0;
+        }
+        Understood where =
+                ShopNotation.parse(placeText, Dimension.LENGTH, Unit.usual(Dimension.LENGTH, UnitSystem.METRIC));
+        return (where.fraction() ? PLACE_FRACTION : where.lastDigit()) / 2;
     }
 
     /** How coarse instrument and writing are together (mm); compares readings, means nothing alone. */

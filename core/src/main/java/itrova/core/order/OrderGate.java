@@ -1,15 +1,17 @@
 package itrova.core.order;
 
+import itrova.core.fit.CheckId;
 import itrova.core.fit.Finding;
 import itrova.core.fit.KitReport;
 import itrova.core.fit.Verdict;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
  * Whether a kit may be ordered.
  *
  * <p>A lead's signature with a reason covers what is <em>not proven</em>. Nothing covers what is <em>proven not</em>:
- * engagement, load and clearance never, and for the rest the way is work, another kit or a new reading.
+ * engagement, load and clearance never, and for the rest the way is work, another kit or a new reading. Only the way back to drums may be given up.
  *
  * @param state open, held or shut
  * @param holding the findings that hold it
@@ -32,11 +34,18 @@ public record OrderGate(State state, List<Finding> holding) {
     /** Judges a report. */
     public static OrderGate of(KitReport report) {
         List<Finding> misfits = with(report, Verdict.DOES_NOT_FIT);
-        if (!misfits.isEmpty()) {
-            return new OrderGate(State.SHUT, misfits);
+        if (!misfits.stream().allMatch(OrderGate::mayBeGivenUp)) {
+            return new OrderGate(
+                    State.SHUT, misfits.stream().filter(f -> !mayBeGivenUp(f)).toList());
         }
-        List<Finding> unproven = with(report, Verdict.NOT_PROVEN);
-        return new OrderGate(unproven.isEmpty() ? State.OPEN : State.HELD, unproven);
+        List<Finding> holding = new ArrayList<>(misfits);
+        holding.addAll(with(report, Verdict.NOT_PROVEN));
+        return new OrderGate(holding.isEmpty() ? State.OPEN : State.HELD, holding);
+    }
+
+    /** The way back to drums is the owner's wish: giving it up is signed for like what is not proven. */
+    private static boolean mayBeGivenUp(Finding f) {
+        return f.check() == CheckId.REVERSIBLE;
     }
 
     private static List<Finding> with(KitReport report, Verdict verdict) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -119,6 +120,32 @@ public final class Measured {
      */
     public Measured derive(double result, double byThis, Measured other, double byOther) {
         return combine(result, this, byThis, other, byOther);
+    }
+
+    /**
+     * A value computed from several, by its first derivatives; these are taken over one standard uncertainty either way.
+     *
+     * @param f the computation
+     * @param inputs what goes into it, in its order
+     */
+    public static Measured through(ToDoubleFunction<double[]> f, Measured... inputs) {
+        double[] at = new double[inputs.length];
+        for (int i = 0; i < at.length; i++) {
+            at[i] = inputs[i].value;
+        }
+        Measured result = exact(f.applyAsDouble(at));
+        for (int i = 0; i < at.length; i++) {
+            double step = inputs[i].u();
+            if (step > 0) {
+                at[i] = inputs[i].value + step;
+                double above = f.applyAsDouble(at);
+                at[i] = inputs[i].value - step;
+                double below = f.applyAsDouble(at);
+                at[i] = inputs[i].value;
+                result = result.derive(result.value, 1, inputs[i], (above - below) / (2 * step));
+            }
+        }
+        return result;
     }
 
     /** Combined standard uncertainty u, in the value's unit. */

@@ -9,6 +9,7 @@ import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.Papers;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Surroundings;
+import itrova.core.vehicle.VehicleFacts;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -24,6 +25,7 @@ import java.util.Optional;
  * @param around what stands around the wheel of each side; a side nobody looked at is left out
  * @param readings all readings of both sides, in the order taken
  * @param chosenKit code of the kit chosen, if one is
+ * @param facts what of the whole vehicle counts
  */
 public record AxleRecord(
         String name,
@@ -33,7 +35,8 @@ public record AxleRecord(
         boolean wheelStays,
         Map<Side, Surroundings> around,
         List<Reading> readings,
-        Optional<String> chosenKit) {
+        Optional<String> chosenKit,
+        VehicleFacts facts) {
 
     public AxleRecord {
         around = around.isEmpty() ? Map.of() : Map.copyOf(around);
@@ -49,6 +52,6 @@ public record AxleRecord(
 
     /** What a kit is judged against. */
     public AxleCase toCase(List<Side> sides) {
-        return new AxleCase(sides.stream().map(this::end).toList(), load);
+        return new AxleCase(sides.stream().map(this::end).toList(), load).of(facts);
     }
 }

@@ -8,9 +8,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Stream;
 
 /** One side of an axle with its wheel, consolidated from its readings. What was not read is absent. Immutable. */
 public final class AxleEnd {
+    /** What goes with the wheel found and is known of another only where its papers say so. */
+    private static final List<Callout> WITH_THE_WHEEL =
+            List.of(Callout.WHEEL_OVERALL, Callout.WHEEL_OFFSET, Callout.WHEEL_FLANGE);
+
     private final Side side;
     private final AxleForm form;
     private final Map<Callout, Measured> lengths;
@@ -128,13 +134,21 @@ public final class AxleEnd {
         return found.orElse(this).word(Callout.WHEEL_NUT_SEAT);
     }
 
-    /** How much further outboard the tyre stands than with the wheel found (mm), both wheels of one width; 0 without another. */
+    /**
+     * How much further outboard the tyre's middle stands than with the wheel found (mm), by the offsets of both; 0 without another.
+     * Absent until backspacing and width of both are known.
+     */
     public Optional<Measured> wheelShift() {
         if (found.isEmpty()) {
             return Optional.of(Measured.exact(0));
         }
-        return found.get().length(Callout.WHEEL_BACKSPACING).flatMap(old -> length(Callout.WHEEL_BACKSPACING)
-                .map(old::minus));
+        return found.get().wheelOffset().flatMap(old -> wheelOffset().map(old::minus));
+    }
+
+    /** The wheel's offset (mm), positive where its mounting face is outboard of the rim's middle; absent until it is known. */
+    public Optional<Measured> wheelOffset() {
+        return length(Callout.WHEEL_BACKSPACING)
+                .flatMap(b -> length(Callout.WHEEL_OVERALL).map(w -> b.minus(w.times(0.5))));
     }
 
     /** The end with another wheel on it. */
@@ -147,6 +161,8 @@ public final class AxleEnd {
                 .barrel(wheel.barrel())
                 .spokes(wheel.spokes());
         b.found = Optional.of(found.orElse(this));
+        WITH_THE_WHEEL.forEach(b.lengths::remove);
+        wheel.overall().ifPresent(w -> b.length(Callout.WHEEL_OVERALL, w));
         b.words.remove(Callout.WHEEL_NUT_SEAT);
         wheel.seat().ifPresent(seat -> b.word(Callout.WHEEL_NUT_SEAT, seat));
         b.otherWheel = Optional.of(wheel);
@@ -160,11 +176,17 @@ public final class AxleEnd {
         }
         AxleEnd before = found.get();
         Builder b = toBuilder().barrel(before.barrel).spokes(before.spokes);
-        for (Callout c :
-                List.of(Callout.WHEEL_BACKSPACING, Callout.WHEEL_PAD, Callout.WHEEL_BORE, Callout.WHEEL_STUD_HOLE)) {
-            b.lengths.remove(c);
-            before.length(c).ifPresent(value -> b.length(c, value));
-        }
+        Stream.concat(
+                        Stream.of(
+                                Callout.WHEEL_BACKSPACING,
+                                Callout.WHEEL_PAD,
+                                Callout.WHEEL_BORE,
+                                Callout.WHEEL_STUD_HOLE),
+                        WITH_THE_WHEEL.stream())
+                .forEach(c -> {
+                    b.lengths.remove(c);
+                    before.length(c).ifPresent(value -> b.length(c, value));
+                });
         b.words.remove(Callout.WHEEL_NUT_SEAT);
         before.word(Callout.WHEEL_NUT_SEAT).ifPresent(seat -> b.word(Callout.WHEEL_NUT_SEAT, seat));
         b.otherWheel = Optional.empty();
@@ -254,6 +276,17 @@ public final class AxleEnd {
 
         public Builder around(Surroundings surroundings) {
             around = surroundings;
+            return this;
+        }
+
+        /** Takes out everything read of these. */
+        public Builder without(Set<Callout> callouts) {
+            callouts.forEach(c -> {
+                lengths.remove(c);
+                counts.remove(c);
+                threads.remove(c);
+                words.remove(c);
+            });
             return this;
         }
 

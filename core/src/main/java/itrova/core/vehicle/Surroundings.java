@@ -170,10 +170,24 @@ public record Surroundings(
      * @param width section width (mm)
      * @param diameter outside diameter (mm)
      * @param ratedKg load one tyre is rated for (kg), if read
+     * @param chains how far chains stand out over the tyre all round (mm); 0 where none are ever put on
      */
-    public record Tyre(double width, double diameter, OptionalDouble ratedKg) {
+    public record Tyre(double width, double diameter, OptionalDouble ratedKg, double chains) {
+        /** A tyre no chains are put on. */
+        public Tyre(double width, double diameter, OptionalDouble ratedKg) {
+            this(width, diameter, ratedKg, 0);
+        }
+
+        /** The same with chains put on. */
+        public Tyre withChains(double over) {
+            return new Tyre(width, diameter, ratedKg, over);
+        }
+
         /** @throws IllegalArgumentException if a size is implausible */
         public Tyre {
+            if (!(chains >= 0 && chains <= 60)) {
+                throw new IllegalArgumentException("Chains stand out by 0 to 60 mm, not " + chains + " mm.");
+            }
             if (!(width >= 60 && width <= 450) || !(diameter >= 300 && diameter <= 1400)) {
                 throw new IllegalArgumentException("A tyre is 60 to 450 mm wide and 300 to 1400 mm high, not " + width
                         + " and " + diameter + " mm.");

@@ -89,6 +89,7 @@ public record VehicleSheet(
      * @param fittings hard-line and hose fittings
      * @param parking parking brake and its cable
      * @param breakaway whether a trailer has a breakaway
+     * @param linePressure pressure a gauge showed at the axle's line under a hard pedal, as written; empty if it was not read
      */
     public record BrakesFound(
             int circuits,
@@ -102,7 +103,8 @@ public record VehicleSheet(
             Fluid fluid,
             String fittings,
             String parking,
-            Seen breakaway) {}
+            Seen breakaway,
+            String linePressure) {}
 
     /**
      * What the owner wants.
@@ -175,7 +177,8 @@ public record VehicleSheet(
                     Fluid.NOT_LOOKED,
                     "",
                     "",
-                    Seen.NOT_LOOKED),
+                    Seen.NOT_LOOKED,
+                    ""),
             new Wishes("", 0, false),
             List.of(),
             List.of());
@@ -183,6 +186,7 @@ public record VehicleSheet(
     private static final double TAPE_HALF_LIMIT = 5;
     private static final double WEIGHED_HALF_LIMIT = 20;
     private static final double ESTIMATE_SHARE = 0.10;
+    private static final double PRESSURE_SHARE = 0.05;
 
     /**
      * @throws IllegalArgumentException naming the field whose text cannot be read or is out of bounds
@@ -195,6 +199,7 @@ public record VehicleSheet(
         figure("Height of the centre of gravity", centreHeight, Dimension.LENGTH, 100, 2500);
         figure("Master bore", brakes.masterBore(), Dimension.LENGTH, 10, 60);
         figure("Master stroke", brakes.masterStroke(), Dimension.LENGTH, 5, 100);
+        figure("Line pressure", brakes.linePressure(), Dimension.PRESSURE, 0.5, 25);
         ratio(brakes.pedalRatio());
         if (brakes.circuits() < 0 || brakes.circuits() > 2) {
             throw new IllegalArgumentException("There are one or two circuits, not " + brakes.circuits() + ".");
@@ -252,6 +257,12 @@ public record VehicleSheet(
     public Optional<Measured> centreHeightMeasured() {
         return figure("Height of the centre of gravity", centreHeight, Dimension.LENGTH, 100, 2500)
                 .map(mm -> Measured.of(mm, Component.rectangular("centre height:estimate", ESTIMATE_SHARE * mm)));
+    }
+
+    /** Pressure at the axle's line with its doubt (MPa); a gauge of 1.6 % and a foot that does not hold still (common practice). */
+    public Optional<Measured> linePressureMeasured() {
+        return figure("Line pressure", brakes.linePressure(), Dimension.PRESSURE, 0.5, 25)
+                .map(p -> Measured.of(p, Component.rectangular("pressure:gauge", PRESSURE_SHARE * p)));
     }
 
     /** Cautions that follow from what was found. */

@@ -4,6 +4,7 @@ import itrova.core.quantity.Measured;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 
 /**
  * A wheel that could take the place of the one found.
@@ -14,6 +15,8 @@ import java.util.OptionalDouble;
  * @param circle bolt circle (mm)
  * @param studHole stud hole (mm)
  * @param backspacing inboard flange edge to mounting face (mm)
+ * @param overall flange edge to flange edge (mm), if stated
+ * @param rimInches nominal rim diameter (in), if stated
  * @param barrel inside diameters at depths from that edge
  * @param spokes distances from the mounting face to the spokes' back at radii
  * @param pad thickness under the nut (mm)
@@ -29,6 +32,8 @@ public record Wheel(
         Measured circle,
         Measured studHole,
         Measured backspacing,
+        Optional<Measured> overall,
+        OptionalInt rimInches,
         List<Station> barrel,
         List<Station> spokes,
         Measured pad,

@@ -1,6 +1,9 @@
 package itrova.core.vehicle;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * What else of hub and wheel must clear, as far as somebody looked.
@@ -9,13 +12,56 @@ import java.util.Optional;
  * @param valve the valve inside the wheel
  * @param cap room under the wheel's ornamental cap
  * @param spare the spare wheel
+ * @param ratedKg load the wheel found is rated for (kg), as marked on it or told by its maker
+ * @param donor what was looked at on donor parts
  */
 public record WheelDetails(
-        Optional<HubHeld> held, Optional<Valve> valve, Optional<CapRoom> cap, Optional<Spare> spare) {
+        Optional<HubHeld> held,
+        Optional<Valve> valve,
+        Optional<CapRoom> cap,
+        Optional<Spare> spare,
+        OptionalDouble ratedKg,
+        List<DonorLook> donor) {
 
     /** Nobody looked. */
     public static final WheelDetails UNSEEN =
             new WheelDetails(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+
+    /** @throws IllegalArgumentException if the rating is not between 50 and 10 000 kg */
+    public WheelDetails {
+        donor = List.copyOf(donor);
+        if (ratedKg.isPresent() && !(ratedKg.getAsDouble() >= 50 && ratedKg.getAsDouble() <= 10_000)) {
+            throw new IllegalArgumentException(
+                    "A wheel is rated for 50 to 10000 kg, not " + ratedKg.getAsDouble() + " kg.");
+        }
+    }
+
+    /** Details without a rating of the wheel and without donor parts. */
+    public WheelDetails(Optional<HubHeld> held, Optional<Valve> valve, Optional<CapRoom> cap, Optional<Spare> spare) {
+        this(held, valve, cap, spare, OptionalDouble.empty(), List.of());
+    }
+
+    /** The same with the load the wheel found is rated for (kg). */
+    public WheelDetails withRating(double kg) {
+        return new WheelDetails(held, valve, cap, spare, OptionalDouble.of(kg), donor);
+    }
+
+    /** The same with one look at a donor part; it takes the place of an earlier one at the same thing. */
+    public WheelDetails with(DonorLook look) {
+        List<DonorLook> all = new ArrayList<>(donor);
+        all.removeIf(l -> l.kit().equals(look.kit()) && l.at().equals(look.at()));
+        all.add(look);
+        return new WheelDetails(held, valve, cap, spare, ratedKg, all);
+    }
+
+    /**
+     * A look at a part bought from a donor vehicle.
+     *
+     * @param kit code of the kit that asks for it
+     * @param at what its papers say to look at
+     * @param isSo whether the part is as they say
+     */
+    public record DonorLook(String kit, String at, boolean isSo) {}
 
     /**
      * A valve that stands into the wheel's inside; height 0 where none does.

@@ -4,13 +4,13 @@ import itrova.core.fit.CheckId;
 import itrova.core.fit.KitReport;
 import itrova.core.fit.Work;
 import itrova.core.kit.Kit;
-import itrova.core.kit.TorqueSpec;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.Side;
+import itrova.core.work.BenchStep.Tighten;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.OptionalDouble;
+import java.util.Optional;
 
 /**
  * The steps for one kit on one axle: prepare, then each side, then close.
@@ -134,21 +134,21 @@ public record BenchPlan(List<BenchStep> steps) {
                 torque(kit, "banjo bolt"));
     }
 
-    private static OptionalDouble torque(Kit kit, String fastener) {
+    private static Optional<Tighten> torque(Kit kit, String fastener) {
         return kit.torques().stream()
                 .filter(t -> t.fastener().toLowerCase(Locale.ROOT).contains(fastener))
-                .mapToDouble(TorqueSpec::torque)
-                .findFirst();
+                .findFirst()
+                .map(t -> new Tighten(t.torque(), kit.threadFor(t)));
     }
 
     private static final class Builder {
         private final List<BenchStep> steps = new ArrayList<>();
 
         void add(String id, String title, String text, String caution, String hold) {
-            add(id, title, text, caution, hold, OptionalDouble.empty());
+            add(id, title, text, caution, hold, Optional.empty());
         }
 
-        void add(String id, String title, String text, String caution, String hold, OptionalDouble torque) {
+        void add(String id, String title, String text, String caution, String hold, Optional<Tighten> torque) {
             steps.add(new BenchStep(id, title, text, caution, hold, torque));
         }
     }

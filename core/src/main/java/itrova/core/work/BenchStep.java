@@ -1,6 +1,10 @@
 package itrova.core.work;
 
-import java.util.OptionalDouble;
+import itrova.core.fastener.Thread;
+import itrova.core.fastener.Tightening;
+import itrova.core.quantity.Unit;
+import java.util.Locale;
+import java.util.Optional;
 
 /**
  * One step at the bench.
@@ -10,6 +14,34 @@ import java.util.OptionalDouble;
  * @param text what to do
  * @param caution what can hurt someone or spoil the job; empty if nothing special
  * @param hold what must be measured or seen before going on; empty if nothing
- * @param torqueNm torque to set (N·m), if the step tightens something
+ * @param tighten what to tighten and how, if anything
  */
-public record BenchStep(String id, String title, String text, String caution, String hold, OptionalDouble torqueNm) {}
+public record BenchStep(String id, String title, String text, String caution, String hold, Optional<Tighten> tighten) {
+    /**
+     * A fastener to be tightened.
+     *
+     * @param torque torque to set (N·m)
+     * @param thread its thread, where it is known
+     */
+    public record Tighten(double torque, Optional<Thread> thread) {
+        /**
+         * Why a torque that was set cannot be right, in plain words; empty where it may be.
+         *
+         * @param set what was set (N·m)
+         */
+        public Optional<String> question(double set) {
+            if (Math.abs(set - torque) > MOST_OFF * torque) {
+                return Optional.of(String.format(
+                        Locale.ROOT,
+                        "%.0f N·m was set, the papers want %.0f N·m (%.0f lbf·ft). Check wrench and unit.",
+                        set,
+                        torque,
+                        torque / Unit.POUND_FOOT.toSi()));
+            }
+            return thread.flatMap(t -> Tightening.whyImpossible(set, t));
+        }
+
+        /** A set torque further than this share from the wanted one is questioned; common practice. */
+        private static final double MOST_OFF = 0.10;
+    }
+}

@@ -48,18 +48,12 @@ class CaliperInWheelTest {
 
     /** A kit whose disc is exact, so that the caliper's tolerance is the only doubt of its own. */
     private static Kit kit(Outline outline, double wear, double tolerance) {
-        Disc d = Samples.kit().disc();
-        Disc exact = new Disc(
-                d.diameter(),
-                d.thickness(),
-                d.bore(),
-                d.hatInside(),
-                Figure.stated(6.5, 0),
-                Figure.stated(42, 0),
-                d.fillet(),
-                d.patterns(),
-                d.holeToEdge(),
-                d.wheelLip());
+        Disc exact = Samples.kit()
+                .disc()
+                .but()
+                .hatThickness(Figure.stated(6.5, 0))
+                .hatDepth(Figure.stated(42, 0))
+                .build();
         return Samples.kit().withDisc(exact).withCaliper(new Caliper(wear > 0, Optional.of(outline), tolerance, wear));
     }
 
@@ -137,8 +131,14 @@ class CaliperInWheelTest {
             CaliperInWheel placed = new CaliperInWheel(end, WheelProfile.of(end), kit(outline, wear, 0));
             double toBarrel = reference(barrel, true, outline, wear);
             double toSpokes = reference(spokes, false, outline, wear);
-            double ownBarrel = placed.toBarrel().orElseThrow().size().value();
-            double ownSpokes = placed.toSpokes().orElseThrow().size().value();
+            double ownBarrel = placed.toBarrel(CaliperInWheel.Wall.NEAR, Measured.exact(0))
+                    .orElseThrow()
+                    .size()
+                    .value();
+            double ownSpokes = placed.toSpokes(CaliperInWheel.Wall.NEAR, Measured.exact(0))
+                    .orElseThrow()
+                    .size()
+                    .value();
             if (toBarrel > 0) {
                 assertThat(ownBarrel).isEqualTo(toBarrel, within(1e-9));
                 apart++;
@@ -175,7 +175,7 @@ class CaliperInWheelTest {
     private static double left(List<Station> barrel, Kit kit) {
         AxleEnd end = end(barrel, List.of(), 0.2);
         Measured size = new CaliperInWheel(end, WheelProfile.of(end), kit)
-                .toBarrel()
+                .toBarrel(CaliperInWheel.Wall.NEAR, Measured.exact(0))
                 .orElseThrow()
                 .size();
         return size.value() - size.expanded();
@@ -191,7 +191,9 @@ class CaliperInWheelTest {
                         - placed.outlines(true).get(0).minX())
                 .isEqualTo(11, within(1e-12));
         assertThat(placed.midPlane().value()).isEqualTo(MID_PLANE, within(1e-12));
-        assertThat(placed.toBarrel()).as("nothing of the barrel was read").isEmpty();
+        assertThat(placed.toBarrel(CaliperInWheel.Wall.NEAR, Measured.exact(0)))
+                .as("nothing of the barrel was read")
+                .isEmpty();
     }
 
     /** The gap's doubt is that of what it is made of: a radius counts half its diameter's doubt. */
@@ -204,7 +206,7 @@ class CaliperInWheelTest {
                 new Outline(List.of(new Point(-30, 90), new Point(30, 90), new Point(30, 150), new Point(-30, 150)));
         AxleEnd end = end(barrel, List.of(), 0);
         SectionGap gap = new CaliperInWheel(end, WheelProfile.of(end), kit(block, 0, 0.3))
-                .toBarrel()
+                .toBarrel(CaliperInWheel.Wall.NEAR, Measured.exact(0))
                 .orElseThrow();
         assertThat(gap.size().value()).isEqualTo(30, within(1e-12));
         double u = Math.sqrt((0.5 * 0.5 + 0.3 * 0.3) / 3); // JCGM 100:2008, 4.3.7: a/√3 each

@@ -221,18 +221,8 @@ class AroundTheWheelTest {
     /** Common practice: half an inch more of upright a side is an inch of track. */
     @Test
     void halfAnInchASideIsAnInchOfTrack() {
-        Disc d = Samples.disc();
-        Disc thick = new Disc(
-                d.diameter(),
-                d.thickness(),
-                d.bore(),
-                d.hatInside(),
-                Figure.stated(6 + 12.7, 0.1),
-                d.hatDepth(),
-                d.fillet(),
-                d.patterns(),
-                d.holeToEdge(),
-                d.wheelLip());
+        Disc thick =
+                Samples.disc().but().hatThickness(Figure.stated(6 + 12.7, 0.1)).build();
         Finding f = find(front().build(), Samples.kit().withDisc(thick), CheckId.TYRE_ROOM);
         assertThat(f.explain().why()).contains("12.7 mm outboard").contains("+25.4 mm");
         // 45 mm to the fender less 12.7 less 12 wanted
@@ -277,23 +267,15 @@ class AroundTheWheelTest {
     private static Kit clocked(OptionalDouble clock, Optional<ClockWindow> range) {
         Kit kit = Samples.kit();
         var b = kit.bracket();
-        return kit.withBracket(new itrova.core.kit.Bracket(
-                b.shape(),
-                b.count(),
-                b.across(),
-                b.up(),
-                b.circle(),
-                b.hole(),
-                b.bolt(),
-                b.axleOffset(),
-                b.shimRange(),
-                new BracketMount(
+        return kit.withBracket(b.but()
+                .mount(new BracketMount(
                         range.isPresent() ? BracketMount.Way.WELD_ON : BracketMount.Way.BOLT_ON,
                         b.mount().thickness(),
                         clock,
                         range,
                         false,
                         List.of(),
-                        "")));
+                        ""))
+                .build());
     }
 }

@@ -1,5 +1,6 @@
 package itrova.core.fit;
 
+import static itrova.core.fit.Findings.find;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -9,7 +10,6 @@ import itrova.core.kit.Figure;
 import itrova.core.kit.FittingParts;
 import itrova.core.kit.HousingStack;
 import itrova.core.kit.Kit;
-import itrova.core.kit.KitParts;
 import itrova.core.kit.KitStuds;
 import itrova.core.kit.NutSeat;
 import itrova.core.kit.RotorHub;
@@ -25,38 +25,26 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Checks 4, 8, 10, 11, 12 and 13: parts that must meet parts. */
 class FittingPartsTest {
-    private static Finding find(AxleEnd end, Kit kit, CheckId check) {
-        return FitEngine.report(Samples.axle(end), kit, ShopSettings.DEFAULTS).findings().stream()
-                .filter(f -> f.check() == check)
-                .findFirst()
-                .orElseThrow();
-    }
-
     private static AxleEnd.Builder end(AxleEndKind kind) {
         return Samples.end(Side.LEFT, kind);
     }
 
-    private static Kit with(FittingParts fitting) {
-        Kit kit = Samples.kit();
-        KitParts p = kit.parts();
-        return new Kit(
-                kit.code(),
-                kit.name(),
-                kit.supplier(),
-                kit.fits(),
-                new KitParts(p.disc(), p.caliper(), p.bracket(), p.studs(), p.ratedLoadKg(), fitting),
-                kit.terms(),
-                kit.torques(),
-                kit.notes());
-    }
-
-    private static FittingParts parts(
-            Optional<RotorHub> hub, Set<DriveStyle> drive, List<Joint> joints, List<String> donor) {
-        return new FittingParts(
-                HousingStack.PLAIN, hub, Optional.empty(), Optional.empty(), drive, Set.of(), joints, donor);
+    private static Kit with(Set<DriveStyle> drive, List<Joint> joints, List<String> donor) {
+        return Samples.kit()
+                .withFitting(new FittingParts(
+                        HousingStack.PLAIN,
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        drive,
+                        Set.of(),
+                        joints,
+                        donor));
     }
 
     @Test
@@ -136,6 +124,9 @@ class FittingPartsTest {
                 Optional.empty());
     }
 
+    private static final Kit USUAL_HUB =
+            Samples.kit().withHub(hub("L68149/L68110", "L44649/L44610", 2.3280 * 25.4, 1.98 * 25.4));
+
     private static AxleEnd.Builder spindle(double inner, double outer) {
         return end(AxleEndKind.TRAILER_SPINDLE)
                 .length(Callout.INNER_JOURNAL, Samples.mm(inner, 0.004))
@@ -149,11 +140,7 @@ class FittingPartsTest {
     /** Sizes of ABMA 19.2, from memory: L68149/L68110 1.3775 x 2.3280 in, L44649/L44610 1.0625 x 1.9800 in. */
     @Test
     void aHubOfTheKitOnTheOldSpindle() {
-        Kit kit = with(parts(
-                Optional.of(hub("L68149/L68110", "L44649/L44610", 2.3280 * 25.4, 1.98 * 25.4)),
-                Set.of(),
-                List.of(),
-                List.of()));
+        Kit kit = USUAL_HUB;
         Finding f = find(spindle(1.3775 * 25.4 - 0.02, 1.0625 * 25.4 - 0.02).build(), kit, CheckId.BEARINGS);
         assertThat(f.verdict()).as(f.explain().why()).isEqualTo(Verdict.FITS);
     }
@@ -161,21 +148,51 @@ class FittingPartsTest {
     /** Bores 1.3775 and 1.3750 in differ by 0.064 mm: the wrong cone does not go over the journal, another standard one does. */
     @Test
     void theWrongConeIsChangedForAStandardOneThatJoinsSpindleAndHub() {
-        Kit kit = with(parts(
-                Optional.of(hub("LM48548/LM48510", "L44643/L44610", 2.5625 * 25.4, 1.98 * 25.4)),
-                Set.of(),
-                List.of(),
-                List.of()));
+        Kit kit = Samples.kit().withHub(hub("LM48548/LM48510", "L44643/L44610", 2.5625 * 25.4, 1.98 * 25.4));
         AxleEnd end = spindle(1.3750 * 25.4 - 0.02, 1.0625 * 25.4 - 0.02).build();
         Finding f = find(end, kit, CheckId.BEARINGS);
         assertThat(f.verdict()).as(f.explain().why()).isEqualTo(Verdict.FITS_WITH_WORK);
         assertThat(f.work().orElseThrow().sentence()).contains("L44649/L44610");
     }
 
+    /** By hand: a cone slips on with −0.01 to 0.06 mm of play; the bore is 34.9885 mm. */
+    @ParameterizedTest
+    @CsvSource({"34.94, FITS", "34.927, NOT_PROVEN", "34.90, DOES_NOT_FIT", "34.995, NOT_PROVEN", "35.02, DOES_NOT_FIT"
+    })
+    void aConeIsNeitherTightNorLoose(double journal, Verdict wanted) {
+        Kit kit = USUAL_HUB;
+        assertThat(asFound(spindle(journal, 26.97).build(), kit)).isEqualTo(wanted);
+    }
+
+    /** By hand: the seal runs on 44 mm, 0.4 either way. */
+    @ParameterizedTest
+    @CsvSource({"44.2, FITS", "43.8, FITS", "44.4, NOT_PROVEN", "44.6, DOES_NOT_FIT", "43.4, DOES_NOT_FIT"})
+    void aSealRunsOnItsOwnDiameter(double land, Verdict wanted) {
+        Kit kit = USUAL_HUB;
+        AxleEnd end = spindle(34.97, 26.97)
+                .length(Callout.SEAL_JOURNAL, Samples.mm(land, 0.02))
+                .build();
+        assertThat(asFound(end, kit)).isEqualTo(wanted);
+    }
+
+    /** By hand: the seats are made for 50 mm apart, the nut takes up 1 mm either way. */
+    @ParameterizedTest
+    @CsvSource({"50.5, FITS", "51.0, NOT_PROVEN", "51.4, DOES_NOT_FIT", "48.6, DOES_NOT_FIT"})
+    void theSeatsStandAsFarApartAsTheHubWants(double spread, Verdict wanted) {
+        Kit kit = USUAL_HUB;
+        AxleEnd end = spindle(34.97, 26.97)
+                .length(Callout.BEARING_SPREAD, Samples.mm(spread, 0.1))
+                .build();
+        assertThat(asFound(end, kit)).isEqualTo(wanted);
+    }
+
+    private static Verdict asFound(AxleEnd end, Kit kit) {
+        return find(end, kit, CheckId.BEARINGS).verdict();
+    }
+
     @Test
     void aBearingInNoTableIsNotProven() {
-        Kit kit =
-                with(parts(Optional.of(hub("X123", "L44649/L44610", 60, 1.98 * 25.4)), Set.of(), List.of(), List.of()));
+        Kit kit = Samples.kit().withHub(hub("X123", "L44649/L44610", 60, 1.98 * 25.4));
         Finding f = find(spindle(35, 26.97).build(), kit, CheckId.BEARINGS);
         assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
         assertThat(f.nextMove()).contains("X123");
@@ -183,16 +200,12 @@ class FittingPartsTest {
 
     @Test
     void aHubOfTheKitMovesTheChainToTheBearingShoulder() {
-        Kit kit = with(parts(
-                Optional.of(hub("L68149/L68110", "L44649/L44610", 2.3280 * 25.4, 1.98 * 25.4)),
-                Set.of(),
-                List.of(),
-                List.of()));
+        Kit kit = USUAL_HUB;
         KitReport report = FitEngine.report(Samples.axle(spindle(34.97, 26.97).build()), kit, ShopSettings.DEFAULTS);
         assertThat(report.findings())
                 .extracting(Finding::check)
-                .doesNotContain(CheckId.STUD_HOLES, CheckId.HAT_FLANGE)
-                .contains(CheckId.PATTERN, CheckId.REGISTER);
+                .doesNotContain(CheckId.REGISTER, CheckId.STUD_HOLES, CheckId.HAT_FLANGE)
+                .contains(CheckId.PATTERN, CheckId.WHEEL_CENTRING);
         // 30 shoulder + 40 face − 42 hat depth: the disc stands 28 mm from the bracket face
         Finding inboard = find(spindle(34.97, 26.97).build(), kit, CheckId.INBOARD);
         assertThat(inboard.explain().inputs())
@@ -206,23 +219,22 @@ class FittingPartsTest {
         AxleEnd ring = end(AxleEndKind.CLOSED_KNUCKLE)
                 .word(Callout.DRIVE_STYLE, "locking hub, snap ring")
                 .build();
-        Kit onePiece = with(parts(Optional.empty(), Set.of(DriveStyle.LOCKING_HUB_ONE_PIECE), List.of(), List.of()));
+        Kit onePiece = with(Set.of(DriveStyle.LOCKING_HUB_ONE_PIECE), List.of(), List.of());
         Finding f = find(ring, onePiece, CheckId.DRIVE);
         assertThat(f.verdict()).isEqualTo(Verdict.FITS_WITH_WORK);
         assertThat(f.work().orElseThrow().kind()).isEqualTo(WorkKind.ONE_PIECE_HUB);
-        Kit flangeOnly = with(parts(Optional.empty(), Set.of(DriveStyle.DRIVE_FLANGE), List.of(), List.of()));
+        Kit flangeOnly = with(Set.of(DriveStyle.DRIVE_FLANGE), List.of(), List.of());
         assertThat(find(ring, flangeOnly, CheckId.DRIVE).verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
-        Kit silent = with(parts(Optional.empty(), Set.of(), List.of(), List.of()));
+        Kit silent = with(Set.of(), List.of(), List.of());
         assertThat(find(ring, silent, CheckId.DRIVE).verdict()).isEqualTo(Verdict.NOT_PROVEN);
     }
 
     @Test
     void everyJointOfTheChainIsHeldAgainstTheKit() {
-        Kit kit = with(parts(
-                Optional.empty(),
+        Kit kit = with(
                 Set.of(DriveStyle.DRIVE_FLANGE),
                 List.of(new Joint("lower ball joint", "taper 1:8, 17.0 mm"), new Joint("tie-rod end", "M14x1.5")),
-                List.of()));
+                List.of());
         AxleEnd.Builder end = end(AxleEndKind.FRONT_SPINDLE);
         assertThat(find(end.build(), kit, CheckId.JOINTS).nextMove()).contains("tie-rod end");
         assertThat(find(end.around(joints("M14x1.5")).build(), kit, CheckId.JOINTS)
@@ -247,11 +259,8 @@ class FittingPartsTest {
 
     @Test
     void donorPartsAreProvenByTheEyeAlone() {
-        Kit kit = with(parts(
-                Optional.empty(),
-                Set.of(DriveStyle.DRIVE_FLANGE),
-                List.of(),
-                List.of("a cross-member between the bracket's arms")));
+        Kit kit =
+                with(Set.of(DriveStyle.DRIVE_FLANGE), List.of(), List.of("a cross-member between the bracket's arms"));
         Finding f = find(end(AxleEndKind.FRONT_SPINDLE).build(), kit, CheckId.DONOR);
         assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
         assertThat(f.nextMove()).contains("cross-member");

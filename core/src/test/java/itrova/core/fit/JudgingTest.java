@@ -24,18 +24,13 @@ class JudgingTest {
         Random random = new Random(91);
         return IntStream.range(0, 200)
                 .mapToObj(i -> {
-                    Disc d = Samples.disc();
-                    Disc other = new Disc(
-                            d.diameter(),
-                            d.thickness(),
-                            Figure.stated(random.nextDouble(70.4, 71.4), 0.02),
-                            Figure.stated(random.nextDouble(146, 156), 0.3),
-                            Figure.stated(random.nextDouble(4, 9), 0.1),
-                            Figure.stated(random.nextDouble(30, 52), 0.2),
-                            d.fillet(),
-                            d.patterns(),
-                            d.holeToEdge(),
-                            d.wheelLip());
+                    Disc other = Samples.disc()
+                            .but()
+                            .bore(Figure.stated(random.nextDouble(70.4, 71.4), 0.02))
+                            .hatInside(Figure.stated(random.nextDouble(146, 156), 0.3))
+                            .hatThickness(Figure.stated(random.nextDouble(4, 9), 0.1))
+                            .hatDepth(Figure.stated(random.nextDouble(30, 52), 0.2))
+                            .build();
                     return Samples.kit().withDisc(other).withCode("K-" + i);
                 })
                 .toList();

@@ -1,5 +1,6 @@
 package itrova.core.fit;
 
+import static itrova.core.fit.Findings.find;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -10,10 +11,8 @@ import itrova.core.geometry.Point;
 import itrova.core.kit.Bracket;
 import itrova.core.kit.Disc;
 import itrova.core.kit.Figure;
-import itrova.core.kit.FittingParts;
 import itrova.core.kit.HolePattern;
 import itrova.core.kit.Kit;
-import itrova.core.kit.KitParts;
 import itrova.core.kit.KitStuds;
 import itrova.core.kit.RotorHub;
 import itrova.core.vehicle.AxleEnd;
@@ -39,30 +38,12 @@ class NoUnsafeFitTest {
         return Samples.end(Side.LEFT, AxleEndKind.FRONT_SPINDLE);
     }
 
-    private static Finding find(AxleEnd end, Kit kit, CheckId check) {
-        return FitEngine.report(Samples.axle(end), kit, ShopSettings.DEFAULTS).findings().stream()
-                .filter(f -> f.check() == check)
-                .findFirst()
-                .orElseThrow();
-    }
-
     private static Verdict verdict(AxleEnd end, Kit kit, CheckId check) {
         return find(end, kit, check).verdict();
     }
 
     private static Disc disc(double diameter) {
-        Disc d = Samples.disc();
-        return new Disc(
-                Figure.stated(diameter, 0.3),
-                d.thickness(),
-                d.bore(),
-                d.hatInside(),
-                d.hatThickness(),
-                d.hatDepth(),
-                d.fillet(),
-                d.patterns(),
-                d.holeToEdge(),
-                d.wheelLip());
+        return Samples.disc().but().diameter(Figure.stated(diameter, 0.3)).build();
     }
 
     // --- the disc in the wheel ---
@@ -71,7 +52,13 @@ class NoUnsafeFitTest {
     @ParameterizedTest
     @CsvSource({"330, FITS, 1", "332, NOT_PROVEN, 0", "334, DOES_NOT_FIT, -1", "380, DOES_NOT_FIT, -24"})
     void theDiscHasRoomInTheBarrel(double diameter, Verdict wanted, double margin) {
-        Finding f = find(end().build(), Samples.kit().withDisc(disc(diameter)), CheckId.DISC_IN_WHEEL);
+        AxleEnd straight = end().barrel(List.of(
+                        Samples.station(10, 362),
+                        Samples.station(20, 344),
+                        Samples.station(80, 344),
+                        Samples.station(110, 348)))
+                .build();
+        Finding f = find(straight, Samples.kit().withDisc(disc(diameter)), CheckId.DISC_IN_WHEEL);
         assertThat(f.verdict()).isEqualTo(wanted);
         assertThat(f.margin().orElseThrow().value()).isEqualTo(margin, within(1e-9));
         assertThat(f.explain().why()).contains("barrel");
@@ -86,19 +73,9 @@ class NoUnsafeFitTest {
     void theDiscHasRoomBehindTheSpokes() {
         AxleEnd flat = end().spokes(List.of(Samples.station(70, 2), Samples.station(165, 2)))
                 .build();
-        Disc d = Samples.disc();
         for (double depth : new double[] {4, 16}) {
-            Disc shallow = new Disc(
-                    d.diameter(),
-                    d.thickness(),
-                    d.bore(),
-                    d.hatInside(),
-                    d.hatThickness(),
-                    Figure.stated(depth, 0.2),
-                    d.fillet(),
-                    d.patterns(),
-                    d.holeToEdge(),
-                    d.wheelLip());
+            Disc shallow =
+                    Samples.disc().but().hatDepth(Figure.stated(depth, 0.2)).build();
             assertThat(verdict(flat, Samples.kit().withDisc(shallow), CheckId.DISC_IN_WHEEL))
                     .as("hat " + depth)
                     .isEqualTo(depth < 10 ? Verdict.DOES_NOT_FIT : Verdict.FITS);
@@ -148,6 +125,25 @@ class NoUnsafeFitTest {
         assertThat(verdict(end().build(), huge, CheckId.DISC_IN_WHEEL)).isEqualTo(Verdict.DOES_NOT_FIT);
         assertThat(verdict(end().build(), Samples.contradicting(huge, "disc.diameter"), CheckId.DISC_IN_WHEEL))
                 .isEqualTo(Verdict.NOT_PROVEN);
+    }
+
+    @Test
+    void aFilletNobodyStatesAndBoltsNobodyCountsProveNothing() {
+        Disc silent = Samples.disc().but().fillet(OptionalDouble.empty()).build();
+        Finding hat = find(end().build(), Samples.kit().withDisc(silent), CheckId.HAT_FLANGE);
+        assertThat(hat.verdict()).isEqualTo(Verdict.NOT_PROVEN);
+        assertThat(hat.nextMove()).contains("fillet");
+        AxleEnd wide = end().length(Callout.FLANGE, Samples.mm(160, 0.05)).build();
+        assertThat(find(wide, Samples.kit().withDisc(silent), CheckId.HAT_FLANGE)
+                        .verdict())
+                .as("too wide whatever the fillet")
+                .isNotEqualTo(Verdict.NOT_PROVEN);
+        Bracket b = Samples.kit().bracket();
+        Kit uncounted =
+                Samples.kit().withBracket(b.but().count(Bracket.COUNT_UNKNOWN).build());
+        Finding bolts = find(end().build(), uncounted, CheckId.BRACKET);
+        assertThat(bolts.verdict()).isEqualTo(Verdict.NOT_PROVEN);
+        assertThat(bolts.nextMove()).contains("how many bolts");
     }
 
     // --- a sliding caliper ---
@@ -227,17 +223,10 @@ class NoUnsafeFitTest {
     private static Kit bracket(double hole, double bolt) {
         Bracket b = Samples.kit().bracket();
         return Samples.kit()
-                .withBracket(new Bracket(
-                        b.shape(),
-                        b.count(),
-                        b.across(),
-                        b.up(),
-                        b.circle(),
-                        Figure.stated(hole, 0.05),
-                        Figure.stated(bolt, 0.05),
-                        b.axleOffset(),
-                        b.shimRange(),
-                        b.mount()));
+                .withBracket(b.but()
+                        .hole(Figure.stated(hole, 0.05))
+                        .bolt(Figure.stated(bolt, 0.05))
+                        .build());
     }
 
     @Test
@@ -256,17 +245,15 @@ class NoUnsafeFitTest {
     void aRectanglesDoubtCountsAlongTheWayItIsOff() {
         Bracket round = Samples.kit().bracket();
         Kit kit = Samples.kit()
-                .withBracket(new Bracket(
-                        itrova.core.vehicle.BracketShape.RECTANGLE,
-                        4,
-                        Optional.of(Figure.stated(90, 0)),
-                        Optional.of(Figure.stated(60, 0)),
-                        Optional.empty(),
-                        Figure.stated(11.6, 0),
-                        Figure.stated(11, 0),
-                        round.axleOffset(),
-                        round.shimRange(),
-                        round.mount()));
+                .withBracket(round.but()
+                        .shape(itrova.core.vehicle.BracketShape.RECTANGLE)
+                        .count(4)
+                        .across(Optional.of(Figure.stated(90, 0)))
+                        .up(Optional.of(Figure.stated(60, 0)))
+                        .circle(Optional.empty())
+                        .hole(Figure.stated(11.6, 0))
+                        .bolt(Figure.stated(11, 0))
+                        .build());
         AxleEnd end = new AxleEnd.Builder(
                         Side.LEFT,
                         itrova.core.vehicle.AxleForm.usual(
@@ -302,18 +289,7 @@ class NoUnsafeFitTest {
     }
 
     private static Disc drilled(HolePattern... patterns) {
-        Disc d = Samples.disc();
-        return new Disc(
-                d.diameter(),
-                d.thickness(),
-                d.bore(),
-                d.hatInside(),
-                d.hatThickness(),
-                d.hatDepth(),
-                d.fillet(),
-                List.of(patterns),
-                d.holeToEdge(),
-                d.wheelLip());
+        return Samples.disc().but().patterns(List.of(patterns)).build();
     }
 
     private static AxleEnd.Builder counted() {
@@ -369,31 +345,7 @@ class NoUnsafeFitTest {
                 Optional.of(Figure.bore(70.8)),
                 face,
                 Optional.empty());
-        FittingParts f = kit.fitting();
-        KitParts p = kit.parts();
-        return new Kit(
-                kit.code(),
-                kit.name(),
-                kit.supplier(),
-                kit.fits(),
-                new KitParts(
-                        p.disc(),
-                        p.caliper(),
-                        p.bracket(),
-                        p.studs(),
-                        p.ratedLoadKg(),
-                        new FittingParts(
-                                f.stack(),
-                                Optional.of(hub),
-                                f.nuts(),
-                                f.hose(),
-                                f.drive(),
-                                f.held(),
-                                f.joints(),
-                                f.donorChecks())),
-                kit.terms(),
-                kit.torques(),
-                kit.notes());
+        return kit.withHub(hub);
     }
 
     /** By hand: shoulder at 30 mm and face 25.1 mm from it lie at 55.1 mm, the kit is made for 62.5: 7.4 mm short, shims give 2. */

@@ -8,6 +8,7 @@ import itrova.core.kit.BracketMount;
 import itrova.core.kit.Caliper;
 import itrova.core.kit.CaliperPlumbing;
 import itrova.core.kit.Disc;
+import itrova.core.kit.DiscMake;
 import itrova.core.kit.DriveStyle;
 import itrova.core.kit.Figure;
 import itrova.core.kit.FittingParts;
@@ -29,6 +30,7 @@ import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Station;
 import itrova.core.vehicle.Surroundings;
+import itrova.core.vehicle.WheelDetails;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -36,8 +38,18 @@ import java.util.Set;
 
 /** An axle end and a kit that fits it with room, to be spoiled one dimension at a time. */
 public final class Samples {
-    /** Looked around: nothing stands there. */
-    public static final Surroundings NOTHING_AROUND = Surroundings.CLEAR;
+    static final Surroundings.Tyre TYRE = new Surroundings.Tyre(165, 634, OptionalDouble.of(600));
+
+    /** Looked around: nothing stands there; wheel and tyre are rated for more than they carry. */
+    public static final Surroundings NOTHING_AROUND = new Surroundings(
+            Optional.of(List.of()),
+            Optional.of(List.of()),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.of(TYRE),
+            Optional.empty(),
+            List.of(),
+            WheelDetails.UNSEEN.withRating(600));
 
     /** One bore in the middle of the caliper, the nipple above it when the caliper stands at the front. */
     static final CaliperPlumbing PLUMBING = new CaliperPlumbing(
@@ -53,20 +65,25 @@ public final class Samples {
     }
 
     static AxleEnd.Builder end(Side side, AxleEndKind kind) {
-        return new AxleEnd.Builder(side, AxleForm.usual(kind, BracketShape.CIRCLE))
-                .count(Callout.LUG_COUNT, 5)
+        AxleEnd.Builder end = new AxleEnd.Builder(side, AxleForm.usual(kind, BracketShape.CIRCLE));
+        if (kind == AxleEndKind.PORTAL_HUB) {
+            end.length(Callout.REGISTER_STEP, mm(70.8, 0.01)).length(Callout.REGISTER_STEP_HEIGHT, mm(16, 0.1));
+        }
+        return end.count(Callout.LUG_COUNT, 5)
                 .boltCircle(mm(114.3, 0.05))
                 .studThread(Thread.parse("1/2-20"))
                 .length(Callout.STUD_MAJOR, mm(12.6, 0.02))
                 .length(Callout.STUD_SHOULDER, mm(12.65, 0.02))
                 .length(Callout.STUD_STICK_OUT, mm(36, 0.1))
                 .length(Callout.REGISTER, mm(70.8, 0.01))
+                .length(Callout.REGISTER_HEIGHT, mm(12, 0.1))
                 .length(Callout.FLANGE, mm(148, 0.05))
                 .count(Callout.BRACKET_COUNT, 4)
                 .length(Callout.BRACKET_CIRCLE, mm(101.6, 0.08))
                 .length(Callout.BRACKET_HOLE, mm(11.6, 0.03))
                 .length(Callout.AXLE_OFFSET, mm(62.5, 0.1))
                 .length(Callout.WHEEL_BACKSPACING, mm(80, 0.2))
+                .length(Callout.WHEEL_OVERALL, mm(165, 0.3))
                 .length(Callout.WHEEL_PAD, mm(5, 0.05))
                 .length(Callout.WHEEL_BORE, mm(71.2, 0.03))
                 .length(Callout.WHEEL_WEIGHTS, mm(3, 0.1))
@@ -107,10 +124,11 @@ public final class Samples {
                 Figure.stated(154, 0.3),
                 Figure.stated(6.5, 0.1),
                 Figure.stated(42, 0.2),
-                2,
+                OptionalDouble.of(2),
                 List.of(new HolePattern(5, Figure.stated(114.3, 0.1), Figure.stated(13.4, 0.1))),
                 Optional.of(Figure.stated(14, 0.3)),
-                Optional.empty());
+                Optional.empty(),
+                DiscMake.PLAIN);
     }
 
     static Outline outline() {

@@ -23,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -51,18 +52,13 @@ class SearchTest {
     }
 
     private static Disc disc(double bore, double hatInside, double hatThickness, double hatDepth, double hole) {
-        Disc d = Samples.disc();
-        return new Disc(
-                        d.diameter(),
-                        d.thickness(),
-                        Figure.stated(bore, 0.02),
-                        Figure.stated(hatInside, 0.2),
-                        Figure.stated(hatThickness, 0.1),
-                        Figure.stated(hatDepth, 0.2),
-                        d.fillet(),
-                        d.patterns(),
-                        d.holeToEdge(),
-                        d.wheelLip())
+        return Samples.disc()
+                .but()
+                .bore(Figure.stated(bore, 0.02))
+                .hatInside(Figure.stated(hatInside, 0.2))
+                .hatThickness(Figure.stated(hatThickness, 0.1))
+                .hatDepth(Figure.stated(hatDepth, 0.2))
+                .build()
                 .withHoles(5, Figure.stated(hole, 0.1));
     }
 
@@ -74,8 +70,14 @@ class SearchTest {
                 group,
                 cents,
                 8,
+                // a disc with another hat comes with a bracket made for it
                 new KitOption.Change(
-                        disc, Optional.empty(), Optional.empty(), studs, Optional.empty(), Optional.empty()));
+                        disc,
+                        Optional.empty(),
+                        disc.map(d -> Samples.kit().bracket()),
+                        studs,
+                        Optional.empty(),
+                        Optional.empty()));
     }
 
     private static KitStuds studs(double stickOut) {
@@ -93,6 +95,8 @@ class SearchTest {
                 Samples.mm(114.3, 0.05),
                 Samples.mm(14.6, 0.03),
                 Samples.mm(82, 0.2),
+                Optional.of(Samples.mm(165, 0.3)),
+                OptionalInt.of(14),
                 List.of(Samples.station(10, 366), Samples.station(45, 352), Samples.station(110, 356)),
                 spokes,
                 Samples.mm(5, 0.05),
@@ -114,10 +118,10 @@ class SearchTest {
     void theCheaperOptionIsTakenWhereItMends() {
         Disc deep = disc(70.9, 154, 6.5, 50, 13.4);
         AxleEnd near = end(Side.LEFT)
-                .spokes(List.of(Samples.station(70, -6), Samples.station(100, 0), Samples.station(165, 14)))
+                .spokes(List.of(Samples.station(70, -6), Samples.station(100, -6), Samples.station(165, 14)))
                 .build();
         AxleEnd right = end(Side.RIGHT)
-                .spokes(List.of(Samples.station(70, -6), Samples.station(100, 0), Samples.station(165, 14)))
+                .spokes(List.of(Samples.station(70, -6), Samples.station(100, -6), Samples.station(165, 14)))
                 .build();
         Kit kit = kit(
                 "A", 50_000, Samples.disc(), List.of(option("D50", "disc", 1500, Optional.of(deep), Optional.empty())));
@@ -205,13 +209,16 @@ class SearchTest {
 
     private static AxleEnd randomEnd(Side side, Random random) {
         double spoke = -10 + 14 * random.nextDouble();
+        double register = 70.2 + 0.8 * random.nextDouble();
         return end(side)
-                .length(Callout.REGISTER, Samples.mm(70.2 + 0.8 * random.nextDouble(), 0.01))
+                .length(Callout.REGISTER_HEIGHT, Samples.mm(20, 0.1))
+                .length(Callout.REGISTER, Samples.mm(register, 0.01))
+                .length(Callout.WHEEL_BORE, Samples.mm(register + 0.2, 0.02))
                 .length(Callout.FLANGE, Samples.mm(146 + 8 * random.nextDouble(), 0.05))
                 .length(Callout.STUD_STICK_OUT, Samples.mm(24 + 10 * random.nextDouble(), 0.1))
                 .length(Callout.STUD_SHOULDER, Samples.mm(12.6 + random.nextDouble(), 0.02))
                 .spokes(List.of(
-                        Samples.station(70, spoke), Samples.station(100, spoke + 6), Samples.station(165, spoke + 20)))
+                        Samples.station(70, spoke), Samples.station(155, spoke), Samples.station(165, spoke + 20)))
                 .build();
     }
 
@@ -329,6 +336,8 @@ class SearchTest {
                 more.circle(),
                 more.studHole(),
                 back,
+                more.overall(),
+                more.rimInches(),
                 more.barrel(),
                 more.spokes(),
                 more.pad(),

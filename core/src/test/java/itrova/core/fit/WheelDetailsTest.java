@@ -1,5 +1,7 @@
 package itrova.core.fit;
 
+import static itrova.core.fit.Findings.find;
+import static itrova.core.fit.Findings.found;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
@@ -28,6 +30,7 @@ import itrova.core.work.BenchStep;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -50,16 +53,6 @@ class WheelDetailsTest {
 
     private static AxleEnd held(HubHeld held) {
         return end(new WheelDetails(Optional.of(held), Optional.empty(), Optional.empty(), Optional.empty()));
-    }
-
-    private static Optional<Finding> finding(AxleEnd end, Kit kit, CheckId check) {
-        return FitEngine.report(Samples.axle(end), kit, ShopSettings.DEFAULTS).findings().stream()
-                .filter(f -> f.check() == check)
-                .findFirst();
-    }
-
-    private static Finding find(AxleEnd end, Kit kit, CheckId check) {
-        return finding(end, kit, check).orElseThrow();
     }
 
     private static Kit madeFor(Set<HubHeld> held) {
@@ -106,6 +99,8 @@ class WheelDetailsTest {
                 Samples.mm(circle, 0.05),
                 Samples.mm(14.6, 0.03),
                 Samples.mm(80, 0.2),
+                Optional.of(Samples.mm(165, 0.3)),
+                OptionalInt.of(14),
                 List.of(Samples.station(10, barrel), Samples.station(60, barrel), Samples.station(110, barrel)),
                 List.of(Samples.station(70, 8), Samples.station(100, 14), Samples.station(165, 28)),
                 Samples.mm(5, 0.05),
@@ -144,15 +139,16 @@ class WheelDetailsTest {
 
     @Test
     void whereNoneStandsInsideOrNobodyLookedThereIsNothingToJudge() {
-        assertThat(finding(withValve(0, 0), Samples.kit(), CheckId.VALVE)).isEmpty();
-        assertThat(finding(end(WheelDetails.UNSEEN), Samples.kit(), CheckId.VALVE))
+        assertThat(found(Samples.axle(withValve(0, 0)), Samples.kit(), CheckId.VALVE))
+                .isEmpty();
+        assertThat(found(Samples.axle(end(WheelDetails.UNSEEN)), Samples.kit(), CheckId.VALVE))
                 .isEmpty();
     }
 
     @Test
     void anotherWheelHasItsValveElsewhere() {
         AxleEnd other = withValve(50, 20).withWheel(spare(360, 114.3));
-        assertThat(finding(other, Samples.kit(), CheckId.VALVE)).isEmpty();
+        assertThat(found(Samples.axle(other), Samples.kit(), CheckId.VALVE)).isEmpty();
     }
 
     @Test
@@ -178,7 +174,7 @@ class WheelDetailsTest {
     @Test
     void aSpareLikeTheWheelsFoundIsJudgedWhenOthersArePutOn() {
         AxleEnd same = withSpare(Spare.SAME);
-        assertThat(finding(same, Samples.kit(), CheckId.SPARE)).isEmpty();
+        assertThat(found(Samples.axle(same), Samples.kit(), CheckId.SPARE)).isEmpty();
         AxleEnd narrowFound = Samples.end(Side.LEFT, AxleEndKind.FRONT_SPINDLE)
                 .barrel(List.of(Samples.station(10, 320), Samples.station(110, 320)))
                 .around(Samples.NOTHING_AROUND.with(same.around().details()))
@@ -203,7 +199,8 @@ class WheelDetailsTest {
 
     @Test
     void noSpareIsNothingToJudge() {
-        assertThat(finding(withSpare(Spare.NONE), Samples.kit(), CheckId.SPARE)).isEmpty();
+        assertThat(found(Samples.axle(withSpare(Spare.NONE)), Samples.kit(), CheckId.SPARE))
+                .isEmpty();
         assertThatIllegalArgumentException().isThrownBy(() -> new Spare(Spare.Kind.ANOTHER, Optional.empty()));
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> new Spare(Spare.Kind.NONE, Optional.of(spare(350, 114.3))));
@@ -221,7 +218,7 @@ class WheelDetailsTest {
         assertThat(tight.check().isCritical()).isFalse();
         assertThat(find(capped, withHub(Optional.empty()), CheckId.HUB_CAP).nextMove())
                 .contains("ask the supplier");
-        assertThat(finding(capped, Samples.kit(), CheckId.HUB_CAP))
+        assertThat(found(Samples.axle(capped), Samples.kit(), CheckId.HUB_CAP))
                 .as("the old hub stays")
                 .isEmpty();
     }
@@ -244,7 +241,7 @@ class WheelDetailsTest {
         assertThat(find(held(HubHeld.PLAIN_FLANGE), madeFor(Set.of(HubHeld.KEYED_TAPER)), CheckId.HUB_HELD)
                         .verdict())
                 .isEqualTo(Verdict.DOES_NOT_FIT);
-        assertThat(finding(held(HubHeld.PLAIN_FLANGE), Samples.kit(), CheckId.HUB_HELD))
+        assertThat(found(Samples.axle(held(HubHeld.PLAIN_FLANGE)), Samples.kit(), CheckId.HUB_HELD))
                 .isEmpty();
     }
 

@@ -41,6 +41,7 @@ class NextReadingTest {
             Map.entry(Callout.STUD_SHOULDER, "12.68"),
             Map.entry(Callout.STUD_STICK_OUT, "36.0"),
             Map.entry(Callout.REGISTER, "70.81"),
+            Map.entry(Callout.REGISTER_HEIGHT, "12.0"),
             Map.entry(Callout.FLANGE, "147.9"),
             Map.entry(Callout.BRACKET_COUNT, "4"),
             Map.entry(Callout.BRACKET_CIRCLE, "101.60"),

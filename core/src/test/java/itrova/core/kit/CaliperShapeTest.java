@@ -8,6 +8,7 @@ import itrova.core.geometry.Point;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 
 /** Outlines on both sides of each bound, on a disc of 280 mm that is 20 mm thick. */
@@ -19,10 +20,11 @@ class CaliperShapeTest {
             Figure.general(150),
             Figure.general(6),
             Figure.general(40),
-            1,
+            OptionalDouble.of(1),
             List.of(new HolePattern(5, Figure.general(114.3), Figure.general(13))),
             Optional.empty(),
-            Optional.empty());
+            Optional.empty(),
+            DiscMake.PLAIN);
 
     private static Optional<String> fault(double... xr) {
         return fault(List.of(), xr);

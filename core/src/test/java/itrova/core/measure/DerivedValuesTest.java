@@ -3,6 +3,7 @@ package itrova.core.measure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
 import itrova.core.quantity.UnitSystem;
 import itrova.core.vehicle.AxleEnd;
@@ -10,7 +11,9 @@ import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.BracketShape;
 import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Retention;
 import itrova.core.vehicle.Side;
+import itrova.core.vehicle.SpindleNut;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -68,20 +71,32 @@ class DerivedValuesTest {
         assertThat(both.length(Callout.WHEEL_BACKSPACING).orElseThrow().value()).isEqualTo(99.0, within(1e-9));
     }
 
-    /** Half the end float is doubt with every place equally likely: 2 mm of float add 1/√3 mm (definitions). */
+    /** Float between clip and pin is known travel, 2 mm of it 1 mm either way, and no doubt (definitions). */
     @Test
-    void axleOffsetIsTheMeanOfInAndOutWithHalfTheFloatAsDoubt() {
-        AxleEnd end = end(Side.LEFT, Callout.AXLE_OFFSET, "61.0", Callout.AXLE_OFFSET_OUT, "63.0");
-        Measured offset = DerivedValues.axleOffset(end).orElseThrow();
+    void aShaftHeldByAClipHasAnOffsetOnlyWhenBothEndsOfItsFloatWereRead() {
+        AxleForm clip = new AxleForm(
+                AxleEndKind.REAR_LIVE_AXLE,
+                BracketShape.CIRCLE,
+                SpindleNut.CASTLE,
+                Retention.C_CLIP,
+                false,
+                false,
+                false,
+                false);
+        AxleEnd.Builder in = new AxleEnd.Builder(Side.LEFT, clip)
+                .length(Callout.AXLE_OFFSET, Measured.of(61, Component.standard("in", 0.1)));
+        assertThat(DerivedValues.axleOffset(in.build())).isEmpty();
+        assertThat(DerivedValues.hubFaceCallout(in.build())).isEqualTo(Callout.AXLE_OFFSET_OUT);
+        AxleEnd both = in.length(Callout.AXLE_OFFSET_OUT, Measured.of(63, Component.standard("out", 0.1)))
+                .build();
+        Measured offset = DerivedValues.axleOffset(both).orElseThrow();
         assertThat(offset.value()).isEqualTo(62.0, within(1e-9));
-        double floatPart = offset.components().stream()
-                .filter(c -> c.source().startsWith("float"))
-                .findFirst()
-                .orElseThrow()
-                .effect();
-        assertThat(floatPart).isEqualTo(1 / Math.sqrt(3), within(1e-12));
-        AxleEnd inOnly = end(Side.LEFT, Callout.AXLE_OFFSET, "61.0");
-        assertThat(DerivedValues.axleOffset(inOnly).orElseThrow().value()).isEqualTo(61.0, within(1e-12));
+        assertThat(offset.u()).isEqualTo(0.1 / Math.sqrt(2), within(1e-12));
+        assertThat(DerivedValues.halfFloat(both)).isEqualTo(1.0, within(1e-12));
+        AxleEnd held = end(Side.LEFT, Callout.AXLE_OFFSET, "61.0");
+        assertThat(DerivedValues.axleOffset(held).orElseThrow().value())
+                .as("held by its bearing")
+                .isEqualTo(61.0, within(1e-12));
     }
 
     /** A mounting face moved out by t a side widens the track by 2t: 12.7 mm a side is an inch of track (common practice). */

@@ -12,6 +12,7 @@ import itrova.core.fit.WorkKind;
 import itrova.core.kit.Bracket;
 import itrova.core.kit.Caliper;
 import itrova.core.kit.Disc;
+import itrova.core.kit.DiscMake;
 import itrova.core.kit.Figure;
 import itrova.core.kit.HolePattern;
 import itrova.core.kit.Kit;
@@ -24,8 +25,10 @@ import itrova.core.vehicle.BracketShape;
 import itrova.core.vehicle.Side;
 import itrova.core.work.BenchPlan;
 import itrova.core.work.BenchStep;
+import itrova.core.work.BenchStep.Tighten;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -57,10 +60,11 @@ class OrderTest {
                 Figure.general(150),
                 Figure.general(6),
                 Figure.general(40),
-                2,
+                OptionalDouble.of(2),
                 List.of(new HolePattern(5, Figure.general(114.3), Figure.general(13))),
                 Optional.empty(),
-                Optional.empty());
+                Optional.empty(),
+                DiscMake.PLAIN);
         Bracket bracket = new Bracket(
                 BracketShape.CIRCLE,
                 4,
@@ -88,6 +92,22 @@ class OrderTest {
                 List.of(new TorqueSpec("bracket bolt", 75, Optional.empty())),
                 List.of());
         return new KitReport(kit, List.of(findings), Verdict.FITS, 1);
+    }
+
+    /** 55 lbf·in is what the papers of a slip say, 550 lbf·ft what a wrench may read: neither is for a 7/16 bolt. */
+    @Test
+    void atTheBenchATorqueThatCannotBeForTheBoltIsAskedAbout() {
+        Optional<itrova.core.fastener.Thread> bolt = Optional.of(itrova.core.fastener.Thread.parse("7/16-20"));
+        assertThat(new Tighten(75, bolt).question(75)).isEmpty();
+        assertThat(new Tighten(75, bolt).question(81)).isEmpty();
+        assertThat(new Tighten(75, bolt).question(84))
+                .hasValueSatisfying(q -> assertThat(q).contains("papers want"));
+        assertThat(new Tighten(6.2, bolt).question(6.2))
+                .as("set as the papers say, and the papers slipped")
+                .hasValueSatisfying(q -> assertThat(q).contains("too little", "unit has slipped"));
+        assertThat(new Tighten(746, bolt).question(746))
+                .hasValueSatisfying(q -> assertThat(q).contains("more than stands"));
+        assertThat(new Tighten(6.2, Optional.empty()).question(6.2)).isEmpty();
     }
 
     @Test
@@ -143,7 +163,8 @@ class OrderTest {
                 .filter(s -> s.id().equals("left-bracket"))
                 .findFirst()
                 .orElseThrow();
-        assertThat(bracket.torqueNm()).hasValue(75);
+        assertThat(bracket.tighten())
+                .hasValueSatisfying(t -> assertThat(t.torque()).isEqualTo(75));
         assertThat(plan.steps().stream().filter(s -> s.id().endsWith("-strip")))
                 .allSatisfy(s -> assertThat(s.caution()).contains("asbestos"));
     }

@@ -61,7 +61,8 @@ class VehicleSheetTest {
                 fluid,
                 "",
                 "",
-                Seen.NOT_LOOKED);
+                Seen.NOT_LOOKED,
+                "");
     }
 
     @Test

@@ -5,11 +5,8 @@ import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Surroundings;
 import itrova.core.vehicle.Wheel;
 import itrova.core.vehicle.WheelDetails.Spare;
-import itrova.formats.SurroundingsDocument;
 import itrova.server.api.AroundText.SideText;
 import itrova.server.api.SectionController.WheelChoice;
-import itrova.server.store.EventStore;
-import itrova.server.store.EventStore.Place;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
 import itrova.server.store.WheelStore;
@@ -35,11 +32,11 @@ class AroundController {
     private final Workbench bench;
     private final JobStore jobs;
     private final WheelStore wheels;
-    private final EventStore events;
+    private final AroundChanges changes;
     private final CurrentPerson me;
 
-    AroundController(Workbench bench, JobStore jobs, WheelStore wheels, EventStore events, CurrentPerson me) {
-        this.events = events;
+    AroundController(Workbench bench, JobStore jobs, WheelStore wheels, AroundChanges changes, CurrentPerson me) {
+        this.changes = changes;
         this.bench = bench;
         this.jobs = jobs;
         this.wheels = wheels;
@@ -86,7 +83,7 @@ class AroundController {
     @GetMapping
     AroundView around(@PathVariable long axleId) {
         AxleRow row = bench.axle(axleId);
-        AroundWriter text = new AroundWriter(me.get().unitSystem());
+        AroundWriter text = new AroundWriter(me.units());
         return new AroundView(
                 axleId,
                 row.jobId(),
@@ -152,20 +149,14 @@ class AroundController {
         Map<Side, Surroundings> sides = new EnumMap<>(Side.class);
         put(sides, Side.LEFT, reader(row, Side.LEFT).read("left", body.left()));
         put(sides, Side.RIGHT, reader(row, Side.RIGHT).read("right", body.right()));
-        jobs.changeAround(axleId, body.version(), sides);
-        events.add(
-                Place.axle(row.jobId(), axleId),
-                EventStore.Kind.AROUND_CHANGED,
-                row.name(),
-                Map.of("before", SurroundingsDocument.write(row.around()), "after", SurroundingsDocument.write(sides)),
-                me.get().id());
+        changes.write(row, body.version(), sides);
         return around(axleId);
     }
 
     /** A spare kept with the axle may stay, though no such wheel is on the wall any more. */
     private AroundReader reader(AxleRow row, Side side) {
         Optional<Wheel> kept = side(row, side).details().spare().flatMap(Spare::wheel);
-        return new AroundReader(me.get().unitSystem(), code -> wheels.find(code)
+        return new AroundReader(me.units(), code -> wheels.find(code)
                 .or(() -> kept.filter(w -> w.code().equals(code))));
     }
 

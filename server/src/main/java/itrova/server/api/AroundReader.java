@@ -19,6 +19,7 @@ import itrova.core.vehicle.Surroundings.Tyre;
 import itrova.core.vehicle.Wheel;
 import itrova.core.vehicle.WheelDetails;
 import itrova.core.vehicle.WheelDetails.CapRoom;
+import itrova.core.vehicle.WheelDetails.DonorLook;
 import itrova.core.vehicle.WheelDetails.Spare;
 import itrova.core.vehicle.WheelDetails.Valve;
 import itrova.server.api.AroundText.BoxText;
@@ -74,25 +75,30 @@ final class AroundReader {
 
     private WheelDetails details(String side, DetailsText d) {
         String valve = side + ", valve";
-        Optional<Valve> stands = Optional.empty();
-        if (!allBlank(d.valveDepth(), d.valveHeight())) {
-            stands = Optional.of(checked(
-                    valve,
-                    () -> new Valve(
-                            length(valve + ", depth", d.valveDepth()),
-                            length(valve + ", height", d.valveHeight()),
-                            RULE)));
-        } else if (d.noValve()) {
-            stands = Optional.of(new Valve(0, 0, RULE));
-        }
+        Optional<Valve> stands = !allBlank(d.valveDepth(), d.valveHeight())
+                ? Optional.of(checked(
+                        valve,
+                        () -> new Valve(
+                                length(valve + ", depth", d.valveDepth()),
+                                length(valve + ", height", d.valveHeight()),
+                                RULE)))
+                : d.noValve() ? Optional.of(new Valve(0, 0, RULE)) : Optional.empty();
         String cap = side + ", room under the cap";
-        return new WheelDetails(
-                d.held().isBlank() ? Optional.empty() : Optional.of(held(side, d.held())),
-                stands,
-                d.capRoom().isBlank()
-                        ? Optional.empty()
-                        : Optional.of(checked(cap, () -> new CapRoom(length(cap, d.capRoom()), RULE))),
-                spare(side, d.spare()));
+        return checked(
+                side + ", hub and wheel",
+                () -> new WheelDetails(
+                        d.held().isBlank() ? Optional.empty() : Optional.of(held(side, d.held())),
+                        stands,
+                        d.capRoom().isBlank()
+                                ? Optional.empty()
+                                : Optional.of(checked(cap, () -> new CapRoom(length(cap, d.capRoom()), RULE))),
+                        spare(side, d.spare()),
+                        d.wheelRated().isBlank()
+                                ? OptionalDouble.empty()
+                                : OptionalDouble.of(quantity(side + ", wheel rated", d.wheelRated(), Dimension.MASS)),
+                        d.donor().stream()
+                                .map(l -> new DonorLook(l.kit(), l.at(), l.isSo()))
+                                .toList()));
     }
 
     private static HubHeld held(String side, String name) {
@@ -202,7 +208,7 @@ final class AroundReader {
     }
 
     private Optional<Tyre> tyre(String side, TyreText t) {
-        if (allBlank(t.width(), t.diameter(), t.rated())) {
+        if (allBlank(t.width(), t.diameter(), t.rated(), t.chains())) {
             return Optional.empty();
         }
         String at = side + ", tyre";
@@ -213,7 +219,8 @@ final class AroundReader {
                         length(at + " diameter", t.diameter()),
                         t.rated().isBlank()
                                 ? OptionalDouble.empty()
-                                : OptionalDouble.of(quantity(at + " rating", t.rated(), Dimension.MASS)))));
+                                : OptionalDouble.of(quantity(at + " rating", t.rated(), Dimension.MASS)),
+                        t.chains().isBlank() ? 0 : length(at + " chains", t.chains()))));
     }
 
     private Optional<HoseEnd> hose(String side, HoseText h) {

@@ -49,7 +49,8 @@ final class AroundText {
     record TyreText(
             @NotNull @Size(max = 60) String width,
             @NotNull @Size(max = 60) String diameter,
-            @NotNull @Size(max = 60) String rated) {}
+            @NotNull @Size(max = 60) String rated,
+            @NotNull @Size(max = 60) String chains) {}
 
     record HoseText(
             @NotNull @Size(max = 60) String x,
@@ -74,7 +75,15 @@ final class AroundText {
             @NotNull @Size(max = 60) String valveDepth,
             @NotNull @Size(max = 60) String valveHeight,
             @NotNull @Size(max = 60) String capRoom,
-            @NotNull @Size(max = 60) String spare) {}
+            @NotNull @Size(max = 60) String spare,
+            @NotNull @Size(max = 60) String wheelRated,
+            @NotNull @Size(max = 100) List<@NotNull @Valid DonorText> donor) {}
+
+    /** What was looked at on a donor part. */
+    record DonorText(
+            @NotNull @Size(max = 60) String kit,
+            @NotNull @Size(max = 500) String at,
+            boolean isSo) {}
 
     /** One side; a part whose figures are all empty was not measured. */
     record SideText(

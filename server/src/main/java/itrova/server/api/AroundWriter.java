@@ -55,8 +55,9 @@ final class AroundWriter {
                         .map(t -> new TyreText(
                                 said(t.width()),
                                 said(t.diameter()),
-                                t.ratedKg().isPresent() ? mass(t.ratedKg().getAsDouble()) : ""))
-                        .orElse(new TyreText("", "", "")),
+                                t.ratedKg().isPresent() ? mass(t.ratedKg().getAsDouble()) : "",
+                                t.chains() > 0 ? said(t.chains()) : ""))
+                        .orElse(new TyreText("", "", "", "")),
                 s.hose()
                         .map(h -> new HoseText(
                                 said(h.at().x()),
@@ -78,7 +79,11 @@ final class AroundWriter {
                 d.cap().map(c -> said(c.room())).orElse(""),
                 d.spare()
                         .map(s -> s.wheel().map(Wheel::code).orElse(s.kind().name()))
-                        .orElse(""));
+                        .orElse(""),
+                d.ratedKg().isPresent() ? mass(d.ratedKg().getAsDouble()) : "",
+                d.donor().stream()
+                        .map(l -> new AroundText.DonorText(l.kit(), l.at(), l.isSo()))
+                        .toList());
     }
 
     private ObstacleText text(Obstacle o) {

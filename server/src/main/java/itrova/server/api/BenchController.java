@@ -6,6 +6,7 @@ import itrova.core.quantity.ShopNotation;
 import itrova.core.quantity.Unit;
 import itrova.core.work.BenchPlan;
 import itrova.core.work.BenchStep;
+import itrova.core.work.BenchStep.Tighten;
 import itrova.formats.ReportSeal;
 import itrova.server.security.Person;
 import itrova.server.store.EventStore;
@@ -36,8 +37,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/axles/{axleId}/bench")
 class BenchController {
-    /** A set torque further than this share from the wanted one is questioned. */
-    private static final double TORQUE_SHARE = 0.10;
 
     private final Workbench bench;
     private final JobStore jobs;
@@ -110,7 +109,7 @@ class BenchController {
                         s.text(),
                         s.caution(),
                         s.hold(),
-                        s.torqueNm().isPresent() ? (Double) s.torqueNm().getAsDouble() : null,
+                        s.tighten().map(Tighten::torque).orElse(null),
                         done.containsKey(s.id()) ? view(done.get(s.id())) : null))
                 .toList();
         return new BenchView(
@@ -168,8 +167,8 @@ class BenchController {
                 step.title(),
                 "setValue",
                 body.setValue().strip()));
-        if (step.torqueNm().isPresent()) {
-            double set = torque(body, person, step.torqueNm().getAsDouble());
+        if (step.tighten().isPresent()) {
+            double set = torque(body, step.tighten().get());
             payload.put("torqueNm", Double.toString(set));
         }
         events.add(Place.axle(row.jobId(), axleId), EventStore.Kind.STEP_TICKED, stepId, payload, person.id());
@@ -187,11 +186,10 @@ class BenchController {
         }
     }
 
-    private static double torque(TickRequest body, Person person, double wanted) {
+    private double torque(TickRequest body, Tighten wanted) {
         double set;
         try {
-            set = ShopNotation.parse(
-                            body.setValue(), Dimension.TORQUE, Unit.usual(Dimension.TORQUE, person.unitSystem()))
+            set = ShopNotation.parse(body.setValue(), Dimension.TORQUE, Unit.usual(Dimension.TORQUE, me.units()))
                     .si();
         } catch (IllegalArgumentException e) {
             throw BadInputException.of(
@@ -201,17 +199,11 @@ class BenchController {
             throw BadInputException.of(
                     "setValue", body.setValue(), "A torque is more than zero. Write it like 75 N·m or 55 lbf·ft.");
         }
-        if (!body.confirmed() && Math.abs(set - wanted) > TORQUE_SHARE * wanted) {
-            throw BadInputException.unlikely(
-                    "setValue",
-                    body.setValue(),
-                    String.format(
-                            java.util.Locale.ROOT,
-                            "%.0f N·m was set, the papers want %.0f N·m (%.0f lbf·ft). Check wrench and unit; tick again to log it as set.",
-                            set,
-                            wanted,
-                            wanted / Unit.POUND_FOOT.toSi()),
-                    Optional.empty());
+        if (!body.confirmed()) {
+            wanted.question(set).ifPresent(question -> {
+                throw BadInputException.unlikely(
+                        "setValue", body.setValue(), question + " Tick again to log it as set.", Optional.empty());
+            });
         }
         return set;
     }

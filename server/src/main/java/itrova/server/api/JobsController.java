@@ -10,6 +10,7 @@ import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.BracketShape;
 import itrova.core.vehicle.Papers;
+import itrova.core.vehicle.VehicleFacts;
 import itrova.core.vehicle.VehicleSheet;
 import itrova.formats.JobDocument;
 import itrova.server.security.Person;
@@ -172,10 +173,11 @@ class JobsController {
                             a.name().strip(),
                             AxleForm.usual(a.kind(), a.bracketShape()),
                             Papers.SILENT,
-                            load(a, person.unitSystem()),
+                            load(a, me.units()),
                             a.wheelStays(),
                             Map.of(),
-                            Optional.empty()));
+                            Optional.empty(),
+                            VehicleFacts.UNKNOWN.goingBack(body.mustBeReversible())));
         }
         events.add(
                 Place.job(id),

@@ -136,6 +136,7 @@ class MatchController {
             List<OptionView> options,
             String bracket,
             boolean hasOutline,
+            boolean asksForDonor,
             Verdict verdict,
             List<FindingViews.FindingView> findings) {}
 
@@ -316,6 +317,7 @@ class MatchController {
                                 ? ""
                                 : ", " + kit.bracket().mount().orientation()),
                 kit.caliper().hasShape(),
+                !kit.fitting().donorChecks().isEmpty(),
                 report.verdict(),
                 report.findings().stream().map(FindingViews::finding).toList());
     }

@@ -92,7 +92,7 @@ class MatchTable {
     /** Changes whenever a row could, but for kits going from not yet to wholly judged. The same at every instance. */
     String stamp(AxleRow row) {
         ShopSettings settings = bench.settings();
-        return row.version() + "/" + readings.stamp(row.id()) + "/" + kits.stamp() + "/"
+        return row.version() + "/" + row.facts() + "/" + readings.stamp(row.id()) + "/" + kits.stamp() + "/"
                 + new TreeMap<>(settings.set());
     }
 

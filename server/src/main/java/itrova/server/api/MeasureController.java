@@ -117,7 +117,7 @@ class MeasureController {
 
     @PostMapping("/understand")
     UnderstoodView understand(@Valid @RequestBody UnderstandRequest body) {
-        UnitSystem units = units(body.units(), me.get());
+        UnitSystem units = units(body.units());
         try {
             // While the place is still empty the value is looked at alone.
             String place = body.callout().hasPlaces() && body.place().isBlank() ? "1 mm" : body.place();
@@ -154,8 +154,8 @@ class MeasureController {
         }
     }
 
-    private static UnitSystem units(@Nullable UnitSystem given, Person person) {
-        return given == null ? person.unitSystem() : given;
+    private UnitSystem units(@Nullable UnitSystem given) {
+        return given == null ? me.units() : given;
     }
 
     /** The text with the unit that would make it possible, if one would. */
@@ -184,7 +184,7 @@ class MeasureController {
     AxleEndView take(@PathVariable long axleId, @Valid @RequestBody ReadingRequest body) {
         AxleRow row = bench.lockedAxle(axleId); // two reading the same at once: the second sees the first
         Person person = me.get();
-        UnitSystem units = units(body.units(), person);
+        UnitSystem units = units(body.units());
         if (!ReadingSpec.handOrder(row.form()).contains(body.callout())) {
             throw BadInputException.of(
                     "callout",

@@ -36,6 +36,7 @@ class OpenApiConfiguration {
             PoseController.class,
             AroundController.class,
             AroundText.class,
+            DonorController.class,
             SearchController.class,
             WhatIfController.class,
             WhatIfDifferences.class,

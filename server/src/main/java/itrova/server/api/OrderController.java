@@ -91,7 +91,6 @@ class OrderController {
             int leadDays,
             String currency,
             List<String> notChecked,
-            @Nullable String reversibleWarning,
             @Nullable String newerEdition,
             String seal) {}
 
@@ -194,16 +193,8 @@ class OrderController {
                 s.sheet().longestLeadDays(),
                 CURRENCY,
                 NotChecked.on(bench.ends(s.row())),
-                job.mustBeReversible() && !reversible(s)
-                        ? "The owner wants to be able to go back to drums; this kit or its work cannot be undone."
-                        : null,
                 bench.newerEdition(s.row()).orElse(null),
                 s.seal());
-    }
-
-    private static boolean reversible(State s) {
-        return s.report().kit().terms().reversible()
-                && s.report().works().stream().allMatch(w -> w.kind().isReversible());
     }
 
     private static String gateText(State s) {
@@ -212,11 +203,21 @@ class OrderController {
             case HELD ->
                 s.signature().isPresent()
                         ? "Signed for by " + s.signature().get().by() + "."
-                        : held(s.gate().holding()) + " not proven. Measure, or a lead signs with a reason.";
+                        : toSign(s.gate().holding());
             case SHUT ->
                 held(s.gate().holding())
                         + " proven not to fit. No signature covers that: choose other work, another kit or another wheel.";
         };
+    }
+
+    private static String toSign(List<Finding> holding) {
+        List<Finding> open =
+                holding.stream().filter(f -> f.verdict() == Verdict.NOT_PROVEN).toList();
+        String text = open.isEmpty() ? "" : held(open) + " not proven. Measure, or a lead signs with a reason.";
+        return open.size() == holding.size()
+                ? text
+                : (text + " Drums could not go back. The owner may give that up, and a lead signs with the reason.")
+                        .strip();
     }
 
     private static String held(List<Finding> findings) {

@@ -92,6 +92,8 @@ class SectionController {
             double wearTravel,
             List<WallStepView> barrel,
             List<WallStepView> spokes,
+            List<WallStepView> barrelFar,
+            List<WallStepView> spokesFar,
             List<WallStepView> valve,
             double weights,
             @Nullable Double backspacing,
@@ -133,8 +135,10 @@ class SectionController {
         double base = settings.of(Limit.TURNING_GAP) + settings.turningDeduction();
         double weights = end.length(Callout.WHEEL_WEIGHTS).map(Measured::value).orElse(0.0);
         double share = Math.max(0, Math.min(1, wear));
-        placed.toBarrel().ifPresent(g -> gaps.add(gap(report, side, CheckId.BARREL, g, base + weights)));
-        placed.toSpokes().ifPresent(g -> gaps.add(gap(report, side, CheckId.SPOKES, g, base)));
+        placed.toBarrel(CaliperInWheel.Wall.NEAR, Measured.exact(weights))
+                .ifPresent(g -> gaps.add(gap(report, side, CheckId.BARREL, g, base + weights)));
+        placed.toSpokes(CaliperInWheel.Wall.NEAR, Measured.exact(0))
+                .ifPresent(g -> gaps.add(gap(report, side, CheckId.SPOKES, g, base)));
         placed.toBarrelAt(share).ifPresent(g -> gapsAt.add(gapAt(CheckId.BARREL, g, base + weights)));
         placed.toSpokesAt(share).ifPresent(g -> gapsAt.add(gapAt(CheckId.SPOKES, g, base)));
         return new SectionView(
@@ -151,9 +155,11 @@ class SectionController {
                         .toList(),
                 k.caliper().sliding(),
                 k.caliper().wearTravel(),
-                profile.barrel().stream().map(SectionController::step).toList(),
-                profile.spokes().stream().map(SectionController::step).toList(),
-                profile.valve().stream().map(SectionController::step).toList(),
+                profile.barrel().near().stream().map(SectionController::step).toList(),
+                profile.spokes().near().stream().map(SectionController::step).toList(),
+                far(profile.barrel()),
+                far(profile.spokes()),
+                profile.valve().near().stream().map(SectionController::step).toList(),
                 weights,
                 value(end, Callout.WHEEL_BACKSPACING),
                 value(end, Callout.WHEEL_PAD),
@@ -204,6 +210,14 @@ class SectionController {
 
     private static @Nullable Double value(AxleEnd end, Callout callout) {
         return end.length(callout).map(Measured::value).orElse(null);
+    }
+
+    /** Where the metal may be at its furthest between two readings. */
+    private static List<WallStepView> far(WheelProfile.Walls walls) {
+        return walls.far().stream()
+                .filter(s -> s.step().to() > s.step().from())
+                .map(SectionController::step)
+                .toList();
     }
 
     private static WallStepView step(DoubtfulStep s) {

@@ -93,11 +93,9 @@ class ShopController {
         OptionalDouble half = OptionalDouble.empty();
         try {
             if (!body.halfLimit().isBlank()) {
-                half = OptionalDouble.of(ShopNotation.parse(
-                                body.halfLimit(),
-                                Dimension.LENGTH,
-                                Unit.usual(Dimension.LENGTH, me.get().unitSystem()))
-                        .si());
+                half = OptionalDouble.of(
+                        ShopNotation.parse(body.halfLimit(), Dimension.LENGTH, Unit.usual(Dimension.LENGTH, me.units()))
+                                .si());
             }
             instruments.save(
                     new ToolBox.Entry(id, half, Optional.ofNullable(body.due())),

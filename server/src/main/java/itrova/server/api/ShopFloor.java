@@ -162,7 +162,7 @@ class ShopFloor {
     }
 
     private boolean isAnyProven(AxleRow row, AxleRecord record, Around around) {
-        String state = row.id() + "/" + row.version() + "/"
+        String state = row.id() + "/" + row.version() + "/" + row.facts() + "/"
                 + around.readingStamps().getOrDefault(row.id(), 0L) + "/" + around.stamp();
         return anyProven.get(state, s -> Judging.of(record.toCase(List.of(Side.values())), around.settings())
                 .provesAny(kits.all()));

@@ -12,6 +12,7 @@ import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.Papers;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Surroundings;
+import itrova.core.vehicle.VehicleFacts;
 import itrova.core.vehicle.VehicleSheet;
 import itrova.formats.SheetDocument;
 import itrova.server.store.EventStore;
@@ -224,7 +225,13 @@ class VehicleController {
                 load(body),
                 body.wheelStays(),
                 around,
-                chosen);
+                chosen,
+                facts(jobId));
+    }
+
+    private VehicleFacts facts(long jobId) {
+        JobRow job = jobs.job(jobId);
+        return VehicleFacts.of(job.mustBeReversible(), job.sheet());
     }
 
     private static Optional<String> said(String text) {
@@ -236,10 +243,7 @@ class VehicleController {
             return Optional.empty();
         }
         try {
-            double kg = ShopNotation.parse(
-                            body.load(),
-                            Dimension.MASS,
-                            Unit.usual(Dimension.MASS, me.get().unitSystem()))
+            double kg = ShopNotation.parse(body.load(), Dimension.MASS, Unit.usual(Dimension.MASS, me.units()))
                     .si();
             return Optional.of(new AxleLoad(kg, body.loadSource()));
         } catch (IllegalArgumentException e) {

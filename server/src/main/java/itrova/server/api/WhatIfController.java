@@ -104,7 +104,7 @@ class WhatIfController {
     }
 
     private AxleCase changed(AxleRecord record, Changes changes) {
-        UnitSystem units = me.get().unitSystem();
+        UnitSystem units = me.units();
         List<Reading> readings = new ArrayList<>(record.readings());
         for (ReadingChange c : changes.readings()) {
             Reading thought;
@@ -132,7 +132,8 @@ class WhatIfController {
                 record.wheelStays(),
                 record.around(),
                 readings,
-                record.chosenKit());
+                record.chosenKit(),
+                record.facts());
         AxleCase axle = other.toCase(List.of(Side.values()));
         if (changes.wheel() != null && !changes.wheel().isBlank()) {
             String code = changes.wheel();

@@ -57,7 +57,8 @@ public class JobArchive {
                 row.wheelStays(),
                 row.around(),
                 taken,
-                row.chosenKit());
+                row.chosenKit(),
+                row.facts());
     }
 
     /** A job as a document. */
@@ -106,7 +107,8 @@ public class JobArchive {
                             axle.load(),
                             axle.wheelStays(),
                             axle.around(),
-                            Optional.empty()));
+                            Optional.empty(),
+                            axle.facts()));
             takeNew(axleId, axle.readings(), personId);
             axle.chosenKit().ifPresent(code -> kits.id(code)
                     .ifPresent(kitId -> jobs.choose(
@@ -117,13 +119,12 @@ public class JobArchive {
 
     /** A reading from elsewhere as it is written here, its units spelled out. */
     public static NewReading toNew(Reading r) {
-        String place = r.place().isPresent() ? r.place().getAsDouble() + " mm" : "";
         return new NewReading(
                 UUID.randomUUID().toString(),
                 OptionalLong.empty(),
                 r.side(),
                 r.callout(),
-                place,
+                r.placeText(),
                 r.textWithUnit(),
                 UnitSystem.METRIC,
                 r.instrument(),

@@ -10,6 +10,7 @@ import itrova.core.vehicle.Retention;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.SpindleNut;
 import itrova.core.vehicle.Surroundings;
+import itrova.core.vehicle.VehicleFacts;
 import itrova.core.vehicle.VehicleSheet;
 import itrova.formats.SheetDocument;
 import itrova.formats.SurroundingsDocument;
@@ -55,10 +56,11 @@ public class JobStore {
             load(rs),
             rs.getBoolean("wheel_stays"),
             SurroundingsDocument.read(rs.getString("around")),
-            Optional.ofNullable(rs.getString("chosen_code")).map(code -> new Chosen(code, chosenEdition(rs))));
+            Optional.ofNullable(rs.getString("chosen_code")).map(code -> new Chosen(code, chosenEdition(rs))),
+            VehicleFacts.of(rs.getBoolean("must_be_reversible"), SheetDocument.read(rs.getString("sheet"))));
 
     private static final String AXLES =
-            "SELECT a.*, k.code AS chosen_code FROM axle a LEFT JOIN kit k ON k.id = a.chosen_kit_id ";
+            "SELECT a.*, j.must_be_reversible, j.sheet, k.code AS chosen_code FROM axle a JOIN job j ON j.id = a.job_id LEFT JOIN kit k ON k.id = a.chosen_kit_id ";
 
     private final JdbcClient jdbc;
 
@@ -93,7 +95,8 @@ public class JobStore {
             Optional<AxleLoad> load,
             boolean wheelStays,
             Map<Side, Surroundings> around,
-            Optional<Chosen> chosen) {
+            Optional<Chosen> chosen,
+            VehicleFacts facts) {
         /** Code of the chosen kit. */
         public Optional<String> chosenKit() {
             return chosen.map(Chosen::kit);

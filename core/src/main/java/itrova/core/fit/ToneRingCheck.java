@@ -1,0 +1,43 @@
+package itrova.core.fit;
+
+import itrova.core.kit.KitNeeds.ToneRing;
+import java.util.List;
+import java.util.Optional;
+
+/** An anti-lock tone ring on the hub: whether it stays, moves or is lost is said before anything is ordered. */
+final class ToneRingCheck implements Check {
+    @Override
+    public CheckId id() {
+        return CheckId.TONE_RING;
+    }
+
+    @Override
+    public boolean appliesTo(FitCase c) {
+        return c.end().form().toneRing();
+    }
+
+    @Override
+    public Finding judge(FitCase c) {
+        Ruling ruling = new Ruling(CheckId.TONE_RING, c, "");
+        Optional<ToneRing> told = c.kit().fitting().needs().toneRing();
+        if (told.isEmpty()) {
+            return ruling.missing("whether the anti-lock tone ring stays, moves or is lost: ask the supplier")
+                    .finding(r -> why("The hub carries an anti-lock tone ring; the papers do not speak of it."));
+        }
+        Explanation why = why("The anti-lock tone ring " + told.get().word() + "."
+                + (told.get() == ToneRing.LOST
+                        ? " Without it the anti-lock system is dead: local rules come first."
+                        : ""));
+        return told.get() == ToneRing.LOST
+                ? ruling.outright(why)
+                : ruling.satisfied().finding(r -> why);
+    }
+
+    private static Explanation why(String words) {
+        return new Explanation(
+                words,
+                "ring found ⇒ ring kept or moved",
+                List.of(),
+                "Common practice: a tone ring on the drum goes with the drum");
+    }
+}

@@ -1,0 +1,87 @@
+package itrova.core.kit;
+
+import itrova.core.vehicle.Retention;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+
+/**
+ * What a kit needs of the vehicle, as far as its papers say so in figures.
+ *
+ * @param rimInches least rim diameter by its nominal code (in)
+ * @param axleWidth hub face to hub face it is made for (mm)
+ * @param ear thickness of the caliper ear it bolts to (mm)
+ * @param retention what keeps the shaft in the axle it is made for
+ * @param toneRing what becomes of an anti-lock tone ring
+ * @param sides whether its parts come for the left and the right side, where that matters
+ * @param booster whether the pedal must have a booster's help
+ * @param pressure least line pressure under a hard pedal (MPa)
+ */
+public record KitNeeds(
+        OptionalInt rimInches,
+        Optional<Range> axleWidth,
+        Optional<Range> ear,
+        Optional<Retention> retention,
+        Optional<ToneRing> toneRing,
+        Optional<Sides> sides,
+        boolean booster,
+        OptionalDouble pressure) {
+    /** Needs that say nothing of pressure and booster. */
+    public KitNeeds(
+            OptionalInt rimInches,
+            Optional<Range> axleWidth,
+            Optional<Range> ear,
+            Optional<Retention> retention,
+            Optional<ToneRing> toneRing,
+            Optional<Sides> sides) {
+        this(rimInches, axleWidth, ear, retention, toneRing, sides, false, OptionalDouble.empty());
+    }
+
+    /** Nothing said. */
+    public static final KitNeeds NONE = new KitNeeds(
+            OptionalInt.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty());
+
+    /**
+     * A range of lengths.
+     *
+     * @param from least (mm)
+     * @param to greatest (mm)
+     */
+    public record Range(double from, double to) {
+        /** @throws IllegalArgumentException if it runs backwards or is not positive */
+        public Range {
+            if (!(from > 0) || !(to >= from)) {
+                throw new IllegalArgumentException(
+                        "A range runs from a smaller to a larger length, not from " + from + " to " + to + " mm.");
+            }
+        }
+    }
+
+    /** What becomes of a tone ring on the hub. */
+    public enum ToneRing {
+        KEPT("stays where it is"),
+        MOVED("is moved to the new hub or disc"),
+        LOST("is lost with the drum");
+
+        private final String word;
+
+        ToneRing(String word) {
+            this.word = word;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+
+    /** For which side the parts are. */
+    public enum Sides {
+        LEFT_AND_RIGHT,
+        EITHER
+    }
+}
