@@ -1,6 +1,5 @@
 package itrova.bench;
 
-import itrova.core.fit.AxleCase;
 import itrova.core.kit.Disc;
 import itrova.core.kit.Figure;
 import itrova.core.kit.HolePattern;
@@ -9,6 +8,7 @@ import itrova.core.kit.KitOption;
 import itrova.core.kit.KitStuds;
 import itrova.core.kit.NutSeat;
 import itrova.core.kit.WheelNuts;
+import itrova.core.placed.AxleCase;
 import itrova.core.record.AxleRecord;
 import itrova.core.record.Job;
 import itrova.core.vehicle.AxleEndKind;

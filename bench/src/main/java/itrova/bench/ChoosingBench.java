@@ -1,15 +1,15 @@
 package itrova.bench;
 
-import itrova.core.fit.AxleCase;
-import itrova.core.fit.FitEngine;
-import itrova.core.fit.Judging;
-import itrova.core.fit.KitReport;
-import itrova.core.fit.Search;
-import itrova.core.fit.ShopSettings;
-import itrova.core.fit.Verdict;
-import itrova.core.fit.Weights;
+import itrova.core.finding.Verdict;
+import itrova.core.judge.FitEngine;
+import itrova.core.judge.KitReport;
+import itrova.core.judge.Matcher;
 import itrova.core.kit.Kit;
 import itrova.core.kit.KitOption;
+import itrova.core.placed.AxleCase;
+import itrova.core.search.Search;
+import itrova.core.search.Weights;
+import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.Wheel;
 import itrova.formats.DemoData;
 import java.util.ArrayList;
@@ -89,7 +89,7 @@ public class ChoosingBench {
     /** Everything but lock and travel, as the survivors are found. */
     @Benchmark
     public List<KitReport> tenThousandKits(TenThousand of) {
-        return Judging.of(of.axle, SETTINGS).quick(of.kits);
+        return Matcher.of(of.axle, SETTINGS).quick(of.kits);
     }
 
     /** A whole match, six of ten kits surviving to be swept over lock and travel. */

@@ -2,12 +2,12 @@ package itrova.bench;
 
 import itrova.core.clearance.CaliperInWheel;
 import itrova.core.clearance.WheelProfile;
-import itrova.core.fit.AxleCase;
-import itrova.core.fit.FitEngine;
-import itrova.core.fit.KitReport;
-import itrova.core.fit.ShopSettings;
 import itrova.core.geometry.WallStep;
+import itrova.core.judge.FitEngine;
+import itrova.core.judge.KitReport;
 import itrova.core.kit.Kit;
+import itrova.core.placed.AxleCase;
+import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleEnd;
 import java.util.List;
 import java.util.concurrent.TimeUnit;

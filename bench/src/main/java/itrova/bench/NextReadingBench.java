@@ -1,15 +1,15 @@
 package itrova.bench;
 
-import itrova.core.fit.AxleCase;
-import itrova.core.fit.FitEngine;
-import itrova.core.fit.KitReport;
-import itrova.core.fit.ShopSettings;
 import itrova.core.guide.NextReading;
 import itrova.core.identity.Families;
+import itrova.core.judge.FitEngine;
+import itrova.core.judge.KitReport;
 import itrova.core.kit.Kit;
 import itrova.core.measure.Consolidation;
 import itrova.core.measure.Reading;
+import itrova.core.placed.AxleCase;
 import itrova.core.record.AxleRecord;
+import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
 import java.util.List;

@@ -1,8 +1,8 @@
 package itrova.formats;
 
-import itrova.core.fit.Explanation;
-import itrova.core.fit.Finding;
-import itrova.core.fit.KitReport;
+import itrova.core.finding.Explanation;
+import itrova.core.finding.Finding;
+import itrova.core.judge.KitReport;
 import java.util.List;
 import java.util.Locale;
 import tools.jackson.databind.node.ArrayNode;

@@ -1,6 +1,7 @@
 package itrova.formats;
 
 import itrova.core.fastener.BoltGrade;
+import itrova.core.fastener.ShimSize;
 import itrova.core.fastener.Thread;
 import itrova.core.geometry.ClockWindow;
 import itrova.core.geometry.Outline;
@@ -150,7 +151,7 @@ final class PartsReader {
                         c.optional("weld_range_deg", PartsReader::window),
                         c.flag("oblong", false),
                         c.entries("shims", false).stream()
-                                .map(s -> new BracketMount.ShimSize(s.length("thickness_mm"), s.whole("count", 1)))
+                                .map(s -> new ShimSize(s.length("thickness_mm"), s.whole("count", 1)))
                                 .toList(),
                         c.text("orientation", ""),
                         figure(c, "caliper_plane_mm")));

@@ -1,6 +1,6 @@
 package itrova.formats;
 
-import itrova.core.fit.KitReport;
+import itrova.core.judge.KitReport;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;

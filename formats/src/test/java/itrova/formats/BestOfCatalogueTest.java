@@ -2,16 +2,16 @@ package itrova.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import itrova.core.fit.AxleCase;
-import itrova.core.fit.FitEngine;
-import itrova.core.fit.Judging;
-import itrova.core.fit.KitReport;
-import itrova.core.fit.ShopSettings;
-import itrova.core.fit.Verdict;
+import itrova.core.finding.Verdict;
+import itrova.core.judge.FitEngine;
+import itrova.core.judge.KitReport;
+import itrova.core.judge.Matcher;
 import itrova.core.kit.Disc;
 import itrova.core.kit.Figure;
 import itrova.core.kit.Kit;
+import itrova.core.placed.AxleCase;
 import itrova.core.record.Job;
+import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.Side;
 import java.util.ArrayList;
 import java.util.List;
@@ -45,7 +45,7 @@ class BestOfCatalogueTest {
         for (Job job : DemoData.jobs().subList(0, 2)) {
             AxleCase axle = job.axles().get(0).toCase(List.of(Side.values()));
             List<Kit> kits = catalogue(most);
-            List<KitReport> all = Judging.of(axle, ShopSettings.DEFAULTS).quick(kits);
+            List<KitReport> all = Matcher.of(axle, ShopSettings.DEFAULTS).quick(kits);
             List<String> wanted = all.stream()
                     .filter(r -> r.verdict() != Verdict.DOES_NOT_FIT)
                     .limit(most)

@@ -2,19 +2,19 @@ package itrova.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import itrova.core.fit.AxleCase;
-import itrova.core.fit.CheckId;
-import itrova.core.fit.Finding;
-import itrova.core.fit.FitEngine;
-import itrova.core.fit.KitReport;
-import itrova.core.fit.ShopSettings;
-import itrova.core.fit.Verdict;
+import itrova.core.finding.CheckId;
+import itrova.core.finding.Finding;
+import itrova.core.finding.Verdict;
+import itrova.core.judge.FitEngine;
+import itrova.core.judge.KitReport;
 import itrova.core.kit.Kit;
 import itrova.core.measure.Instrument;
 import itrova.core.measure.Reading;
 import itrova.core.measure.TakeNext;
+import itrova.core.placed.AxleCase;
 import itrova.core.quantity.UnitSystem;
 import itrova.core.record.AxleRecord;
+import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;

@@ -2,11 +2,11 @@ package itrova.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import itrova.core.fit.FitEngine;
-import itrova.core.fit.KitReport;
-import itrova.core.fit.Limit;
-import itrova.core.fit.ShopSettings;
+import itrova.core.judge.FitEngine;
+import itrova.core.judge.KitReport;
 import itrova.core.kit.Kit;
+import itrova.core.settings.Limit;
+import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.Side;
 import java.nio.charset.StandardCharsets;
 import java.util.HashSet;

@@ -1,20 +1,20 @@
 package itrova.core.guide;
 
 import itrova.core.clearance.WheelProfile;
-import itrova.core.fit.AxleCase;
-import itrova.core.fit.CheckId;
-import itrova.core.fit.Finding;
-import itrova.core.fit.FitEngine;
-import itrova.core.fit.KitReport;
-import itrova.core.fit.ShopSettings;
-import itrova.core.fit.Verdict;
+import itrova.core.finding.CheckId;
+import itrova.core.finding.Finding;
+import itrova.core.finding.Verdict;
 import itrova.core.identity.Families;
+import itrova.core.judge.FitEngine;
+import itrova.core.judge.KitReport;
 import itrova.core.kit.Kit;
 import itrova.core.measure.Consolidation;
 import itrova.core.measure.Opened;
 import itrova.core.measure.Reading;
 import itrova.core.measure.ReadingSpec;
 import itrova.core.measure.TakeNext;
+import itrova.core.placed.AxleCase;
+import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;

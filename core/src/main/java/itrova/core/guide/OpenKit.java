@@ -1,8 +1,8 @@
 package itrova.core.guide;
 
-import itrova.core.fit.CheckId;
-import itrova.core.fit.Finding;
-import itrova.core.fit.Requirement;
+import itrova.core.finding.CheckId;
+import itrova.core.finding.Finding;
+import itrova.core.finding.Requirement;
 import itrova.core.quantity.Component;
 import java.util.ArrayList;
 import java.util.HashMap;

@@ -1,6 +1,8 @@
 package itrova.core.kit;
 
+import java.util.EnumSet;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A choice a kit is sold with: another part in place of one of its own.
@@ -29,5 +31,17 @@ public record KitOption(String code, String name, String group, long priceCents,
             Optional<Bracket> bracket,
             Optional<KitStuds> studs,
             Optional<WheelNuts> nuts,
-            Optional<Hose> hose) {}
+            Optional<Hose> hose) {
+        /** Which parts it replaces. */
+        public Set<KitPart> parts() {
+            EnumSet<KitPart> parts = EnumSet.noneOf(KitPart.class);
+            disc.ifPresent(d -> parts.add(KitPart.DISC));
+            caliper.ifPresent(c -> parts.add(KitPart.CALIPER));
+            bracket.ifPresent(b -> parts.add(KitPart.BRACKET));
+            studs.ifPresent(s -> parts.add(KitPart.STUDS));
+            nuts.ifPresent(n -> parts.add(KitPart.NUTS));
+            hose.ifPresent(h -> parts.add(KitPart.HOSE));
+            return parts;
+        }
+    }
 }

@@ -1,9 +1,9 @@
 package itrova.core.order;
 
-import itrova.core.fit.CheckId;
-import itrova.core.fit.Finding;
-import itrova.core.fit.KitReport;
-import itrova.core.fit.Verdict;
+import itrova.core.finding.CheckId;
+import itrova.core.finding.Finding;
+import itrova.core.finding.Verdict;
+import itrova.core.judge.KitReport;
 import java.util.ArrayList;
 import java.util.List;
 

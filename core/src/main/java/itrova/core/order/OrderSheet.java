@@ -1,9 +1,9 @@
 package itrova.core.order;
 
-import itrova.core.fit.KitReport;
-import itrova.core.fit.Work;
+import itrova.core.judge.KitReport;
 import itrova.core.kit.Kit;
 import itrova.core.kit.MissingPart;
+import itrova.core.remedy.Work;
 import java.util.ArrayList;
 import java.util.List;
 

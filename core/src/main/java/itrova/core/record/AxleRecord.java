@@ -1,8 +1,8 @@
 package itrova.core.record;
 
-import itrova.core.fit.AxleCase;
 import itrova.core.measure.Consolidation;
 import itrova.core.measure.Reading;
+import itrova.core.placed.AxleCase;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.AxleLoad;

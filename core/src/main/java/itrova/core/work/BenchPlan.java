@@ -1,9 +1,9 @@
 package itrova.core.work;
 
-import itrova.core.fit.CheckId;
-import itrova.core.fit.KitReport;
-import itrova.core.fit.Work;
+import itrova.core.finding.CheckId;
+import itrova.core.judge.KitReport;
 import itrova.core.kit.Kit;
+import itrova.core.remedy.Work;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.Side;
 import itrova.core.work.BenchStep.Tighten;

@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import itrova.core.clearance.CaliperBeside.Standing;
-import itrova.core.fit.Samples;
 import itrova.core.geometry.ClockWindow;
 import itrova.core.geometry.Outline;
 import itrova.core.geometry.Point;
+import itrova.core.judge.Samples;
 import itrova.core.kit.Caliper;
 import itrova.core.kit.CaliperPlumbing;
 import itrova.core.kit.Kit;

@@ -3,9 +3,9 @@ package itrova.core.clearance;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import itrova.core.fit.Samples;
 import itrova.core.geometry.Outline;
 import itrova.core.geometry.Point;
+import itrova.core.judge.Samples;
 import itrova.core.kit.Caliper;
 import itrova.core.kit.Disc;
 import itrova.core.kit.Figure;

@@ -3,9 +3,9 @@ package itrova.core.kit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import itrova.core.fastener.Thread;
-import itrova.core.fit.Samples;
 import itrova.core.geometry.Outline;
 import itrova.core.geometry.Point;
+import itrova.core.judge.Samples;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;

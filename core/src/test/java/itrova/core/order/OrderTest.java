@@ -2,13 +2,11 @@ package itrova.core.order;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import itrova.core.fit.CheckId;
-import itrova.core.fit.Explanation;
-import itrova.core.fit.Finding;
-import itrova.core.fit.KitReport;
-import itrova.core.fit.Verdict;
-import itrova.core.fit.Work;
-import itrova.core.fit.WorkKind;
+import itrova.core.finding.CheckId;
+import itrova.core.finding.Explanation;
+import itrova.core.finding.Finding;
+import itrova.core.finding.Verdict;
+import itrova.core.judge.KitReport;
 import itrova.core.kit.Bracket;
 import itrova.core.kit.Caliper;
 import itrova.core.kit.Disc;
@@ -20,6 +18,8 @@ import itrova.core.kit.KitParts;
 import itrova.core.kit.KitTerms;
 import itrova.core.kit.MissingPart;
 import itrova.core.kit.TorqueSpec;
+import itrova.core.remedy.Work;
+import itrova.core.remedy.WorkKind;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.BracketShape;
 import itrova.core.vehicle.Side;

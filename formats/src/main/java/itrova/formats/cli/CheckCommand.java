@@ -1,13 +1,13 @@
 package itrova.formats.cli;
 
-import itrova.core.fit.AxleCase;
-import itrova.core.fit.FitEngine;
-import itrova.core.fit.KitReport;
-import itrova.core.fit.NotChecked;
-import itrova.core.fit.ShopSettings;
+import itrova.core.check.completeness.NotChecked;
+import itrova.core.judge.FitEngine;
+import itrova.core.judge.KitReport;
 import itrova.core.kit.Kit;
+import itrova.core.placed.AxleCase;
 import itrova.core.record.AxleRecord;
 import itrova.core.record.Job;
+import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Side;
 import itrova.formats.DemoData;

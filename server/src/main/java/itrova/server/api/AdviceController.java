@@ -1,6 +1,6 @@
 package itrova.server.api;
 
-import itrova.core.fit.Verdict;
+import itrova.core.finding.Verdict;
 import itrova.core.guide.NextReading;
 import itrova.core.measure.Opened;
 import itrova.core.measure.ReadingSpec;

@@ -1,6 +1,6 @@
 package itrova.server.api;
 
-import itrova.core.fit.KitReport;
+import itrova.core.judge.KitReport;
 import itrova.core.quantity.Dimension;
 import itrova.core.quantity.ShopNotation;
 import itrova.core.quantity.Unit;

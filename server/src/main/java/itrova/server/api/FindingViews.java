@@ -1,12 +1,12 @@
 package itrova.server.api;
 
-import itrova.core.fit.CheckId;
-import itrova.core.fit.Explanation;
-import itrova.core.fit.Finding;
-import itrova.core.fit.Verdict;
-import itrova.core.fit.Work;
+import itrova.core.finding.CheckId;
+import itrova.core.finding.Explanation;
+import itrova.core.finding.Finding;
+import itrova.core.finding.Verdict;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
+import itrova.core.remedy.Work;
 import itrova.core.vehicle.Side;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

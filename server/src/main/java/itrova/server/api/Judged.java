@@ -1,9 +1,9 @@
 package itrova.server.api;
 
-import itrova.core.fit.Judging;
-import itrova.core.fit.KitReport;
-import itrova.core.fit.Rank;
-import itrova.core.fit.Verdict;
+import itrova.core.finding.Verdict;
+import itrova.core.judge.KitReport;
+import itrova.core.judge.Matcher;
+import itrova.core.judge.Rank;
 import itrova.core.kit.Kit;
 import itrova.server.api.MatchRows.RowView;
 import java.util.ArrayList;
@@ -26,7 +26,7 @@ final class Judged {
     private static final int AT_A_TIME = 128;
 
     private final String stamp;
-    private final Judging judging;
+    private final Matcher judging;
     private final List<KitReport> best;
     private List<Placed> placed;
     private List<Kit> left;
@@ -57,7 +57,7 @@ final class Judged {
      * @param isOvertaken asked kit by kit: whether nobody wants this state any more
      * @throws java.util.concurrent.CancellationException once nobody does
      */
-    Judged(String stamp, Judging judging, List<Kit> kits, BooleanSupplier isOvertaken) {
+    Judged(String stamp, Matcher judging, List<Kit> kits, BooleanSupplier isOvertaken) {
         this.stamp = stamp;
         this.judging = judging;
         List<Quick> quick = judging.quick(kits, report -> wanted(Quick.of(report), isOvertaken)).stream()

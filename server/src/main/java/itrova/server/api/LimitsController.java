@@ -1,6 +1,6 @@
 package itrova.server.api;
 
-import itrova.core.fit.Limit;
+import itrova.core.settings.Limit;
 import itrova.server.store.LimitStore;
 import jakarta.validation.Valid;
 import java.util.Arrays;

@@ -1,12 +1,12 @@
 package itrova.server.api;
 
-import itrova.core.fit.CheckId;
-import itrova.core.fit.Cost;
-import itrova.core.fit.KitReport;
-import itrova.core.fit.NotChecked;
-import itrova.core.fit.Search;
-import itrova.core.fit.Verdict;
+import itrova.core.check.completeness.NotChecked;
+import itrova.core.finding.CheckId;
+import itrova.core.finding.Verdict;
+import itrova.core.judge.KitReport;
 import itrova.core.kit.Kit;
+import itrova.core.search.Cost;
+import itrova.core.search.Search;
 import itrova.server.api.MatchRows.CellView;
 import itrova.server.api.MatchRows.RowView;
 import itrova.server.security.Person;

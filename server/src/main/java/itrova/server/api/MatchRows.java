@@ -1,14 +1,14 @@
 package itrova.server.api;
 
-import itrova.core.fit.CheckId;
-import itrova.core.fit.Cost;
-import itrova.core.fit.Finding;
-import itrova.core.fit.Judging;
-import itrova.core.fit.KitReport;
-import itrova.core.fit.Search;
-import itrova.core.fit.Verdict;
+import itrova.core.finding.CheckId;
+import itrova.core.finding.Finding;
+import itrova.core.finding.Verdict;
+import itrova.core.judge.KitReport;
+import itrova.core.judge.Matcher;
 import itrova.core.kit.Kit;
 import itrova.core.quantity.Measured;
+import itrova.core.search.Cost;
+import itrova.core.search.Search;
 import itrova.core.vehicle.Side;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -51,7 +51,7 @@ final class MatchRows {
 
     /** The row of a kit not yet looked at lock to lock and over the travel: what is proven so far is not proven yet. */
     static RowView unfinished(KitReport quick) {
-        if (!Judging.isUnfinished(quick)) {
+        if (!Matcher.isUnfinished(quick)) {
             return finished(quick);
         }
         List<CellView> cells = cells(quick);

@@ -3,8 +3,8 @@ package itrova.server.api;
 import com.github.benmanes.caffeine.cache.AsyncCache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.Weigher;
-import itrova.core.fit.Judging;
-import itrova.core.fit.ShopSettings;
+import itrova.core.judge.Matcher;
+import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.Side;
 import itrova.server.api.MatchController.StampView;
 import itrova.server.store.JobStore.AxleRow;
@@ -149,7 +149,7 @@ class MatchTable {
     }
 
     private Judged judge(State state, AxleRow row) {
-        Judging judging = Judging.of(bench.record(row).toCase(List.of(Side.values())), bench.settings());
+        Matcher judging = Matcher.of(bench.record(row).toCase(List.of(Side.values())), bench.settings());
         Judged judged = new Judged(
                 state.stamp(), judging, kits.all(), () -> !state.stamp().equals(newest.get(state.axleId())));
         if (judged.unfinished() > 0) {
@@ -162,7 +162,7 @@ class MatchTable {
         try {
             judged.goOn();
         } catch (RuntimeException e) {
-            LOG.error("Judging broke off; the kits left stay “not proven”.", e);
+            LOG.error("Matcher broke off; the kits left stay “not proven”.", e);
         }
     }
 }

@@ -1,9 +1,9 @@
 package itrova.server.api;
 
-import itrova.core.fit.Finding;
-import itrova.core.fit.KitReport;
-import itrova.core.fit.NotChecked;
-import itrova.core.fit.Verdict;
+import itrova.core.check.completeness.NotChecked;
+import itrova.core.finding.Finding;
+import itrova.core.finding.Verdict;
+import itrova.core.judge.KitReport;
 import itrova.core.order.OrderGate;
 import itrova.core.order.OrderLine;
 import itrova.core.order.OrderSheet;

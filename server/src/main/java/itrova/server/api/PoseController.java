@@ -1,6 +1,6 @@
 package itrova.server.api;
 
-import itrova.core.fit.SweptPose;
+import itrova.core.check.clearance.SweptPose;
 import itrova.core.geometry.Point;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Side;

@@ -1,16 +1,16 @@
 package itrova.server.api;
 
-import itrova.core.fit.AxleCase;
-import itrova.core.fit.Combination;
-import itrova.core.fit.Finding;
-import itrova.core.fit.Search;
-import itrova.core.fit.ShopSettings;
-import itrova.core.fit.Verdict;
-import itrova.core.fit.Weights;
-import itrova.core.fit.WorkKind;
+import itrova.core.finding.Finding;
+import itrova.core.finding.Verdict;
 import itrova.core.kit.Kit;
 import itrova.core.kit.KitOption;
+import itrova.core.placed.AxleCase;
 import itrova.core.record.AxleRecord;
+import itrova.core.remedy.WorkKind;
+import itrova.core.search.Combination;
+import itrova.core.search.Search;
+import itrova.core.search.Weights;
+import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Wheel;
 import itrova.server.store.JobStore.AxleRow;
@@ -262,7 +262,9 @@ class SearchController {
                 c.options().stream().map(KitOption::name).toList(),
                 c.wheel().map(w -> w.code() + " " + w.name()).orElse(null),
                 c.report().verdict(),
-                c.report().works().stream().map(itrova.core.fit.Work::sentence).toList(),
+                c.report().works().stream()
+                        .map(itrova.core.remedy.Work::sentence)
+                        .toList(),
                 c.cost().cents(),
                 c.cost().leadDays(),
                 c.cost().minutes(),

@@ -2,14 +2,14 @@ package itrova.server.api;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import itrova.core.fit.FitEngine;
-import itrova.core.fit.Judging;
-import itrova.core.fit.ShopSettings;
+import itrova.core.judge.FitEngine;
+import itrova.core.judge.Matcher;
 import itrova.core.kit.Kit;
 import itrova.core.measure.TakeNext;
 import itrova.core.measure.ToolBox;
 import itrova.core.order.OrderGate;
 import itrova.core.record.AxleRecord;
+import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.Side;
 import itrova.server.api.JobsController.AxleSummary;
@@ -164,7 +164,7 @@ class ShopFloor {
     private boolean isAnyProven(AxleRow row, AxleRecord record, Around around) {
         String state = row.id() + "/" + row.version() + "/" + row.facts() + "/"
                 + around.readingStamps().getOrDefault(row.id(), 0L) + "/" + around.stamp();
-        return anyProven.get(state, s -> Judging.of(record.toCase(List.of(Side.values())), around.settings())
+        return anyProven.get(state, s -> Matcher.of(record.toCase(List.of(Side.values())), around.settings())
                 .provesAny(kits.all()));
     }
 }

@@ -1,8 +1,8 @@
 package itrova.server.api;
 
-import itrova.core.fit.AxleCase;
 import itrova.core.measure.Reading;
 import itrova.core.measure.ReadingSpec;
+import itrova.core.placed.AxleCase;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Dimension;
 import itrova.core.quantity.Measured;

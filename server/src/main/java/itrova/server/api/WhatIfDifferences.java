@@ -1,13 +1,13 @@
 package itrova.server.api;
 
-import itrova.core.fit.AxleCase;
-import itrova.core.fit.CheckId;
-import itrova.core.fit.Judging;
-import itrova.core.fit.KitReport;
-import itrova.core.fit.Rank;
-import itrova.core.fit.ShopSettings;
-import itrova.core.fit.Verdict;
+import itrova.core.finding.CheckId;
+import itrova.core.finding.Verdict;
+import itrova.core.judge.KitReport;
+import itrova.core.judge.Matcher;
+import itrova.core.judge.Rank;
 import itrova.core.kit.Kit;
+import itrova.core.placed.AxleCase;
+import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.Side;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -46,8 +46,8 @@ final class WhatIfDifferences {
     record WhatIfView(List<CountChange> counts, List<ChangedRow> changed, int notShown, int unchanged, int quickOnly) {}
 
     static WhatIfView between(AxleCase recorded, AxleCase thought, List<Kit> kits, ShopSettings settings) {
-        Judging asRecorded = Judging.of(recorded, settings);
-        Judging asThought = Judging.of(thought, settings);
+        Matcher asRecorded = Matcher.of(recorded, settings);
+        Matcher asThought = Matcher.of(thought, settings);
         List<Compared> quickBefore = quick(asRecorded, kits);
         List<Compared> quickAfter = quick(asThought, kits);
         Set<String> wholly = new HashSet<>();
@@ -93,13 +93,13 @@ final class WhatIfDifferences {
         }
     }
 
-    private static List<Compared> quick(Judging judging, List<Kit> kits) {
-        return judging.quick(kits, r -> Compared.of(r, Judging.isUnfinished(r))).stream()
+    private static List<Compared> quick(Matcher judging, List<Kit> kits) {
+        return judging.quick(kits, r -> Compared.of(r, Matcher.isUnfinished(r))).stream()
                 .sorted(Comparator.comparing(Compared::rank))
                 .toList();
     }
 
-    private static List<Compared> finished(Judging judging, List<Compared> quick, Set<String> wholly) {
+    private static List<Compared> finished(Matcher judging, List<Compared> quick, Set<String> wholly) {
         return quick.parallelStream()
                 .map(c -> c.isUnfinished() && wholly.contains(c.kit().code())
                         ? Compared.of(judging.whole(c.kit()), false)

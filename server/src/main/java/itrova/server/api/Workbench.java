@@ -1,10 +1,10 @@
 package itrova.server.api;
 
-import itrova.core.fit.FitEngine;
-import itrova.core.fit.KitReport;
-import itrova.core.fit.ShopSettings;
+import itrova.core.judge.FitEngine;
+import itrova.core.judge.KitReport;
 import itrova.core.kit.Kit;
 import itrova.core.record.AxleRecord;
+import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Side;
 import itrova.server.store.JobArchive;

@@ -1,7 +1,7 @@
 package itrova.server.store;
 
-import itrova.core.fit.Limit;
-import itrova.core.fit.ShopSettings;
+import itrova.core.settings.Limit;
+import itrova.core.settings.ShopSettings;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;

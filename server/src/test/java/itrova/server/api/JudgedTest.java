@@ -2,14 +2,14 @@ package itrova.server.api;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import itrova.core.fit.AxleCase;
-import itrova.core.fit.CheckId;
-import itrova.core.fit.FitEngine;
-import itrova.core.fit.Judging;
-import itrova.core.fit.KitReport;
-import itrova.core.fit.ShopSettings;
-import itrova.core.fit.Verdict;
+import itrova.core.finding.CheckId;
+import itrova.core.finding.Verdict;
+import itrova.core.judge.FitEngine;
+import itrova.core.judge.KitReport;
+import itrova.core.judge.Matcher;
 import itrova.core.kit.Kit;
+import itrova.core.placed.AxleCase;
+import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.Side;
 import itrova.formats.DemoData;
 import itrova.server.api.MatchRows.RowView;
@@ -34,7 +34,7 @@ class JudgedTest {
             .toList();
 
     private static Judged judged() {
-        return new Judged("stamp", Judging.of(VAN, ShopSettings.DEFAULTS), MANY, () -> false);
+        return new Judged("stamp", Matcher.of(VAN, ShopSettings.DEFAULTS), MANY, () -> false);
     }
 
     @Test
@@ -81,7 +81,7 @@ class JudgedTest {
     @Test
     void aSmallCatalogueIsWhollyJudgedAtOnce() {
         List<Kit> few = new ArrayList<>(DemoData.kits());
-        assertThat(new Judged("stamp", Judging.of(VAN, ShopSettings.DEFAULTS), few, () -> false).unfinished())
+        assertThat(new Judged("stamp", Matcher.of(VAN, ShopSettings.DEFAULTS), few, () -> false).unfinished())
                 .isZero();
     }
 }

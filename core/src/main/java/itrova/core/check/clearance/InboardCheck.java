@@ -1,0 +1,180 @@
+package itrova.core.check.clearance;
+
+import itrova.core.check.Check;
+import itrova.core.clearance.CaliperBeside;
+import itrova.core.clearance.InboardGap;
+import itrova.core.finding.CheckId;
+import itrova.core.finding.Explanation;
+import itrova.core.finding.Finding;
+import itrova.core.finding.FindingBuilder;
+import itrova.core.finding.Inputs;
+import itrova.core.geometry.ClockWindow;
+import itrova.core.kit.KitPart;
+import itrova.core.placed.KitOnSide;
+import itrova.core.quantity.Measured;
+import itrova.core.remedy.NewPart;
+import itrova.core.remedy.Work;
+import itrova.core.remedy.WorkKind;
+import itrova.core.remedy.WorkOffer;
+import itrova.core.settings.Limit;
+import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Surroundings.Obstacle;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+
+/** Caliper with new and worn pads, and the disc, must clear what stands still beside them: knuckle, arm, spring. */
+final class InboardCheck implements Check {
+    static final String FORMULA =
+            "m = g − g_min − float/2, over new and worn pads and every obstacle in the caliper's clock range";
+    private static final String SOURCE =
+            "Distance of two profiles in the axial-radial half-plane; a sliding caliper moves inboard by outer pad and disc wear; least gap 3 mm is common practice";
+    /** Room ground beyond the least (mm of depth). */
+    private static final double GRIND_ROOM = 0.5;
+
+    @Override
+    public CheckId id() {
+        return CheckId.INBOARD;
+    }
+
+    @Override
+    public Set<KitPart> reads() {
+        return Set.of(KitPart.DISC, KitPart.CALIPER, KitPart.BRACKET);
+    }
+
+    @Override
+    public Finding judge(KitOnSide c) {
+        FindingBuilder ruling = new FindingBuilder(CheckId.INBOARD, c);
+        Optional<Measured> midPlane = c.midPlane();
+        ruling.want(midPlane, c.hubFaceCallout());
+        if (!c.kit().caliper().hasShape()) {
+            ruling.missing("the caliper's outline: ask the supplier or take it from a template");
+        }
+        ruling.wantWear();
+        ruling.reads("disc.thickness", "disc.diameter", "disc.hatInside", "disc.hatDepth");
+        if (c.end().kind().isSteered() && !c.isReplaced(Callout.KNUCKLE_RIB)) {
+            ruling.want(c.length(Callout.KNUCKLE_RIB), Callout.KNUCKLE_RIB)
+                    .want(c.length(Callout.KNUCKLE_RIB_RADIUS), Callout.KNUCKLE_RIB_RADIUS);
+        }
+        if (c.end().around().inboard().isEmpty()) {
+            ruling.missing("what stands beside the caliper: look around the wheel");
+        }
+        Optional<InboardGap> least = midPlane.flatMap(m -> least(c, m));
+        double wanted = c.settings().of(Limit.STILL_GAP);
+        least.ifPresent(g ->
+                ruling.require(g.part() + " to " + g.obstacle().name(), g.size().plus(-wanted - c.halfFloat())));
+        if (least.isEmpty()) {
+            ruling.satisfied();
+        }
+        return ruling.finding(r -> new Explanation(
+                least.map(g -> String.format(
+                                Locale.ROOT,
+                                g.size().value() >= 0
+                                        ? "The %s comes within %.1f mm of the %s%s (x %.0f mm from the bracket face, r %.0f mm), wants %.1f mm."
+                                        : "The %s would stand %.1f mm into the %s%s (x %.0f mm from the bracket face, r %.0f mm), wants %.1f mm clear.",
+                                g.part(),
+                                Math.abs(g.size().value()),
+                                g.obstacle().name(),
+                                g.padsWorn() ? " at worn pads" : "",
+                                g.gap().onWall().x(),
+                                g.gap().onWall().r(),
+                                wanted))
+                        .orElse(
+                                midPlane.isPresent()
+                                        ? "Nothing stands beside the caliper."
+                                        : "Where the disc comes to stand is not known yet."),
+                FORMULA,
+                new Inputs()
+                        .add("g", least.map(InboardGap::size))
+                        .add("g_min", wanted, "mm")
+                        .add("float/2", c.halfFloat(), "mm")
+                        .add("disc's mid-plane from the bracket face", midPlane)
+                        .list(),
+                SOURCE));
+    }
+
+    private static Optional<InboardGap> least(KitOnSide c, Measured midPlane) {
+        CaliperBeside beside = beside(c, midPlane);
+        return CaliperBeside.obstacles(c.end()).stream()
+                .map(beside::to)
+                .min(Comparator.comparingDouble(InboardGap::left));
+    }
+
+    private static CaliperBeside beside(KitOnSide c, Measured midPlane) {
+        return new CaliperBeside(c.end().side(), c.kit(), midPlane, c.clock());
+    }
+
+    /** A flat where the disc turns or the caliper covers all of the metal; a trough where metal is left beside the caliper. */
+    private static String cut(KitOnSide c, Measured midPlane, InboardGap gap) {
+        ClockWindow metal = gap.obstacle().window();
+        return beside(c, midPlane)
+                .clockRange()
+                .filter(range -> gap.part().equals("caliper") && !range.holds(metal))
+                .map(range -> String.format(
+                        Locale.ROOT,
+                        "trough from clock %.0f° to %.0f°,",
+                        clockwise(range.from()),
+                        clockwise(range.to())))
+                .orElse("flat");
+    }
+
+    private static double clockwise(double angle) {
+        return (angle % 360 + 360) % 360;
+    }
+
+    @Override
+    public List<WorkOffer> remedies(KitOnSide c) {
+        Optional<Measured> midPlane = c.midPlane();
+        Optional<InboardGap> least = midPlane.flatMap(m -> least(c, m));
+        if (least.isEmpty()) {
+            return List.of();
+        }
+        InboardGap gap = least.get();
+        Obstacle obstacle = gap.obstacle();
+        double lacking = c.settings().of(Limit.STILL_GAP)
+                + c.halfFloat()
+                + gap.size().expanded()
+                - gap.size().value()
+                + GRIND_ROOM;
+        boolean isRib = obstacle.name().equalsIgnoreCase(CaliperBeside.RIB);
+        double allowed = obstacle.mayBeGround().isPresent()
+                ? obstacle.mayBeGround().getAsDouble()
+                : isRib ? c.settings().of(Limit.GRIND_MOST) : 0;
+        String advice =
+                "An arm or stop in the way is replaced or moved by a qualified shop, inspected and recorded; it is never heated or bent.";
+        if (!c.settings().follows(Limit.GRIND_KNUCKLE) || !(allowed > 0)) {
+            return List.of(WorkOffer.refused("Nothing may be ground off the " + obstacle.name() + ". " + advice));
+        }
+        String cut = cut(c, midPlane.get(), gap);
+        if (lacking > allowed) {
+            return List.of(WorkOffer.refused(String.format(
+                    Locale.ROOT,
+                    "A %s %.1f mm deep would be needed on the %s, %.1f mm are allowed. %s",
+                    cut,
+                    lacking,
+                    obstacle.name(),
+                    allowed,
+                    advice)));
+        }
+        double target = obstacle.xTo() - lacking;
+        String words = String.format(
+                Locale.ROOT,
+                "a %s %.1f mm deep on the %s, %.1f mm allowed, edges radiused, crack-tested",
+                cut,
+                lacking,
+                obstacle.name(),
+                allowed);
+        Work grind = gap.standing().wasRead()
+                ? Work.to(WorkKind.GRIND_RIB, c.end().side(), obstacle.xTo(), target, words)
+                : new Work(
+                        WorkKind.GRIND_RIB,
+                        c.end().side(),
+                        obstacle.xTo(),
+                        target,
+                        words,
+                        Optional.of(new NewPart.Ground(obstacle, obstacle.groundTo(target))));
+        return List.of(WorkOffer.of(grind));
+    }
+}

@@ -1,0 +1,56 @@
+package itrova.core.check.completeness;
+
+import itrova.core.check.Check;
+import itrova.core.finding.CheckId;
+import itrova.core.finding.Explanation;
+import itrova.core.finding.Finding;
+import itrova.core.finding.FindingBuilder;
+import itrova.core.kit.KitNeeds.ToneRing;
+import itrova.core.kit.KitPart;
+import itrova.core.placed.KitOnSide;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** An anti-lock tone ring on the hub: whether it stays, moves or is lost is said before anything is ordered. */
+final class ToneRingCheck implements Check {
+    @Override
+    public CheckId id() {
+        return CheckId.TONE_RING;
+    }
+
+    @Override
+    public Set<KitPart> reads() {
+        return Set.of();
+    }
+
+    @Override
+    public boolean appliesTo(KitOnSide c) {
+        return c.end().form().toneRing();
+    }
+
+    @Override
+    public Finding judge(KitOnSide c) {
+        FindingBuilder ruling = new FindingBuilder(CheckId.TONE_RING, c, "");
+        Optional<ToneRing> told = c.kit().fitting().needs().toneRing();
+        if (told.isEmpty()) {
+            return ruling.missing("whether the anti-lock tone ring stays, moves or is lost: ask the supplier")
+                    .finding(r -> why("The hub carries an anti-lock tone ring; the papers do not speak of it."));
+        }
+        Explanation why = why("The anti-lock tone ring " + told.get().word() + "."
+                + (told.get() == ToneRing.LOST
+                        ? " Without it the anti-lock system is dead: local rules come first."
+                        : ""));
+        return told.get() == ToneRing.LOST
+                ? ruling.outright(why)
+                : ruling.satisfied().finding(r -> why);
+    }
+
+    private static Explanation why(String words) {
+        return new Explanation(
+                words,
+                "ring found ⇒ ring kept or moved",
+                List.of(),
+                "Common practice: a tone ring on the drum goes with the drum");
+    }
+}

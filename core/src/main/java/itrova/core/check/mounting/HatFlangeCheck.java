@@ -1,0 +1,167 @@
+package itrova.core.check.mounting;
+
+import itrova.core.check.Check;
+import itrova.core.finding.CheckId;
+import itrova.core.finding.Explanation;
+import itrova.core.finding.Finding;
+import itrova.core.finding.FindingBuilder;
+import itrova.core.finding.Input;
+import itrova.core.kit.KitPart;
+import itrova.core.measure.BoltCircle;
+import itrova.core.placed.KitOnSide;
+import itrova.core.quantity.Measured;
+import itrova.core.remedy.Work;
+import itrova.core.remedy.WorkKind;
+import itrova.core.remedy.WorkOffer;
+import itrova.core.settings.Limit;
+import itrova.core.vehicle.Callout;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+
+/** The hat must go over the axle flange and sit flat: its corner fillet must not ride on the flange's edge. */
+final class HatFlangeCheck implements Check {
+    static final String FORMULA = "m = (d_hat − d_flange)/2 − max(a_room, r_fillet)";
+    private static final String SOURCE =
+            "Common practice; the fillet is kept clear without counting on the flange's corner";
+    /** Room given beyond the least when a flange is turned (mm of radius). */
+    private static final double TURN_ROOM = 0.3;
+    /** A flange's corner is rounded to no more than this (mm); common practice. */
+    private static final double CORNER_MOST = 4.0;
+
+    @Override
+    public CheckId id() {
+        return CheckId.HAT_FLANGE;
+    }
+
+    @Override
+    public Set<KitPart> reads() {
+        return Set.of(KitPart.DISC);
+    }
+
+    @Override
+    public boolean appliesTo(KitOnSide c) {
+        return !c.bringsHub();
+    }
+
+    @Override
+    public Finding judge(KitOnSide c) {
+        FindingBuilder ruling = new FindingBuilder(CheckId.HAT_FLANGE, c);
+        Optional<Measured> flange = c.length(Callout.FLANGE);
+        Measured hat = c.kit().disc().hatInside().measured(c.kit().source("disc.hatInside"));
+        ruling.want(flange, Callout.FLANGE).reads("disc.fillet");
+        if (c.kit().disc().fillet().isEmpty()) {
+            ruling.missing("the fillet inside the hat's corner: ask the supplier");
+        }
+        flange.ifPresent(
+                f -> ruling.require("flat seat", hat.minus(f).times(0.5).plus(-room(c))));
+        return ruling.finding(r -> explain(c, flange, hat));
+    }
+
+    /** Room wanted a side (mm): a corner rounded to the fillet or more no longer rides on it. */
+    private static double room(KitOnSide c) {
+        // a fillet nobody stated only takes more room: what does not fit without it does not fit
+        double fillet = c.kit().disc().fillet().orElse(0);
+        return c.worked().corner() >= fillet
+                ? c.settings().of(Limit.HAT_ROOM)
+                : Math.max(c.settings().of(Limit.HAT_ROOM), fillet);
+    }
+
+    private static Explanation explain(KitOnSide c, Optional<Measured> flange, Measured hat) {
+        List<Input> inputs = new ArrayList<>();
+        inputs.add(new Input("d_hat", hat, "mm"));
+        flange.ifPresent(m -> inputs.add(new Input("d_flange", m, "mm")));
+        inputs.add(new Input("max(a_room, r_fillet)", Measured.exact(room(c)), "mm"));
+        String why = flange.map(f -> String.format(
+                        Locale.ROOT,
+                        "The hat is %.1f mm inside, the flange %.1f mm: %.1f mm a side, wants %.1f mm.",
+                        hat.value(),
+                        f.value(),
+                        (hat.value() - f.value()) / 2,
+                        room(c)))
+                .orElse("The flange was not read yet.");
+        return new Explanation(why, FORMULA, inputs, SOURCE);
+    }
+
+    @Override
+    public List<WorkOffer> remedies(KitOnSide c) {
+        List<WorkOffer> offers = new ArrayList<>();
+        roundCorner(c).ifPresent(offers::add);
+        turnFlange(c).ifPresent(offers::add);
+        return offers;
+    }
+
+    /** Where only the hat's fillet is in the way, the flange's corner is rounded past it. */
+    private static Optional<WorkOffer> roundCorner(KitOnSide c) {
+        Optional<Measured> flange = c.length(Callout.FLANGE);
+        Measured hat = c.kit().disc().hatInside().measured(c.kit().source("disc.hatInside"));
+        double fillet = c.kit().disc().fillet().orElse(0);
+        if (flange.isEmpty() || c.worked().corner() >= fillet) {
+            return Optional.empty();
+        }
+        Measured side = hat.minus(flange.get()).times(0.5).plus(-c.settings().of(Limit.HAT_ROOM));
+        if (side.value() - side.expanded() < 0) {
+            return Optional.empty();
+        }
+        double radius = fillet + 2 * WorkKind.ROUND_CORNER.tolerance();
+        if (radius > CORNER_MOST) {
+            return Optional.of(WorkOffer.refused(String.format(
+                    Locale.ROOT, "The corner would be rounded to %.1f mm, %.1f mm are allowed.", radius, CORNER_MOST)));
+        }
+        return Optional.of(WorkOffer.of(Work.to(
+                WorkKind.ROUND_CORNER,
+                c.end().side(),
+                0,
+                radius,
+                String.format(Locale.ROOT, "past the hat's fillet of %.1f mm", fillet))));
+    }
+
+    private static Optional<WorkOffer> turnFlange(KitOnSide c) {
+        Optional<Measured> flange = c.length(Callout.FLANGE);
+        Optional<Measured> circle = c.end().boltCircle();
+        Optional<Measured> stud = c.studWidest();
+        if (flange.isEmpty()) {
+            return Optional.empty();
+        }
+        if (circle.isEmpty() || stud.isEmpty()) {
+            List<Callout> wanted = new ArrayList<>();
+            if (circle.isEmpty()) {
+                wanted.add(BoltCircle.lacking(c.end()));
+            }
+            if (stud.isEmpty()) {
+                wanted.add(Callout.STUD_SHOULDER);
+            }
+            return Optional.of(
+                    WorkOffer.wanting("Turning the flange wants bolt circle and stud shoulder read first.", wanted));
+        }
+        double hatLeast =
+                c.kit().disc().hatInside().value() - c.kit().disc().hatInside().tolerance();
+        double target = Math.floor((hatLeast - 2 * (room(c) + TURN_ROOM)) * 10) / 10;
+        double wall = (target
+                        - WorkKind.TURN_FLANGE.tolerance()
+                        - circle.get().value()
+                        - circle.get().expanded()
+                        - stud.get().value())
+                / 2;
+        if (wall < c.settings().of(Limit.FLANGE_WALL)) {
+            return Optional.of(WorkOffer.refused(String.format(
+                    Locale.ROOT,
+                    "Turning the flange to %.1f mm would leave %.1f mm outside the studs, %.1f mm must remain.",
+                    target,
+                    wall,
+                    c.settings().of(Limit.FLANGE_WALL))));
+        }
+        return Optional.of(WorkOffer.of(Work.to(
+                WorkKind.TURN_FLANGE,
+                c.end().side(),
+                flange.get().value(),
+                target,
+                String.format(
+                        Locale.ROOT,
+                        "%.1f mm stay outside the studs, %.1f mm must",
+                        wall,
+                        c.settings().of(Limit.FLANGE_WALL)))));
+    }
+}

@@ -1,0 +1,194 @@
+package itrova.core.check.mounting;
+
+import itrova.core.check.Check;
+import itrova.core.finding.CheckId;
+import itrova.core.finding.Explanation;
+import itrova.core.finding.Finding;
+import itrova.core.finding.FindingBuilder;
+import itrova.core.finding.Input;
+import itrova.core.finding.Verdict;
+import itrova.core.kit.HolePattern;
+import itrova.core.kit.KitPart;
+import itrova.core.measure.BoltCircle;
+import itrova.core.placed.KitOnSide;
+import itrova.core.quantity.Measured;
+import itrova.core.remedy.SecondCircle;
+import itrova.core.remedy.WorkOffer;
+import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Wheel;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+
+/** The disc's stud holes must lie where the studs are: half the difference of the circles stays within the holes' play. */
+public final class PatternCheck implements Check {
+    static final String FORMULA = "m = (d_hole − d_stud)/2 − |D_studs − D_disc|/2";
+    private static final String SOURCE = "Geometry of holes on circles; D = c/sin(k·π/n)";
+
+    @Override
+    public CheckId id() {
+        return CheckId.PATTERN;
+    }
+
+    @Override
+    public Set<KitPart> reads() {
+        return Set.of(KitPart.DISC, KitPart.STUDS);
+    }
+
+    @Override
+    public Finding judge(KitOnSide c) {
+        FindingBuilder ruling = new FindingBuilder(CheckId.PATTERN, c);
+        if (c.end().count(Callout.LUG_COUNT).isEmpty()) {
+            return ruling.missing(Callout.LUG_COUNT)
+                    .finding(r -> new Explanation("The studs were not counted yet.", FORMULA, List.of(), SOURCE));
+        }
+        int lugs = c.end().count(Callout.LUG_COUNT).getAsInt();
+        if (c.bringsHub() || c.end().otherWheel().isPresent()) {
+            Optional<Finding> apart = wheelOnHub(c, ruling, lugs);
+            if (apart.isPresent()) {
+                return apart.get();
+            }
+        }
+        if (c.bringsHub()) {
+            return ruling.finding(r -> new Explanation(
+                    "The kit's hub is drilled "
+                            + c.kit().disc().patterns().get(0).count() + " on "
+                            + String.format(
+                                    Locale.ROOT,
+                                    "%.2f mm.",
+                                    c.kit().disc().patterns().get(0).circle().value()),
+                    FORMULA,
+                    List.of(),
+                    SOURCE));
+        }
+        List<HolePattern> sameCount = c.kit().disc().patterns().stream()
+                .filter(p -> p.count() == lugs)
+                .toList();
+        if (sameCount.isEmpty()) {
+            String offered = c.kit().disc().patterns().get(0).count() + "";
+            FindingBuilder counts = new FindingBuilder(CheckId.PATTERN, c, "studs")
+                    .require(
+                            "count",
+                            Measured.exact(-Math.abs(
+                                    lugs - c.kit().disc().patterns().get(0).count())));
+            return counts.finding(r -> new Explanation(
+                    "The hub has " + lugs + " studs, the disc is drilled for " + offered + ".",
+                    "n_disc = n_hub",
+                    List.of(),
+                    "Count"));
+        }
+        Optional<Measured> circle = c.end().boltCircle();
+        Optional<Measured> stud = c.studMajor();
+        if (circle.isEmpty()) {
+            ruling.missing(BoltCircle.lacking(c.end()));
+        }
+        ruling.want(stud, Callout.STUD_MAJOR);
+        if (circle.isEmpty() || stud.isEmpty()) {
+            return ruling.finding(
+                    r -> new Explanation("The bolt circle is not known yet.", FORMULA, List.of(), SOURCE));
+        }
+        HolePattern chosen = meant(c, lugs).orElseThrow();
+        Measured off = circle.get().minus(chosen.circle().measured(c.kit().source("disc.circle")));
+        Measured play = chosen.hole().measured(c.kit().source("disc.hole")).minus(stud.get());
+        if (c.kit().studs().isPresent() && c.end().otherWheel().isEmpty()) {
+            // the wheel's own holes were made for the old studs
+            Optional<Measured> own = c.length(Callout.WHEEL_STUD_HOLE);
+            ruling.want(own, Callout.WHEEL_STUD_HOLE);
+            own.ifPresent(hole -> ruling.require("new studs through the wheel's holes", hole.minus(stud.get())));
+        }
+        return ruling.require("studs not too far out", play.minus(off).times(0.5))
+                .require("studs not too far in", play.plus(off).times(0.5))
+                .finding(r -> explain(c, chosen, circle.get(), stud.get()));
+    }
+
+    /** The wheel's holes over the studs of the hub, where hub or wheel is another than found; a finding if their numbers differ. */
+    public static Optional<Finding> wheelOnHub(KitOnSide c, FindingBuilder ruling, int found) {
+        HolePattern own = c.kit().disc().patterns().get(0);
+        int hubLugs = c.bringsHub() ? own.count() : found;
+        int wheelLugs = c.end().otherWheel().map(Wheel::lugs).orElse(found);
+        if (hubLugs != wheelLugs) {
+            return Optional.of(new FindingBuilder(CheckId.PATTERN, c, "studs")
+                    .require("wheel's holes", Measured.exact(-Math.abs(hubLugs - wheelLugs)))
+                    .finding(r -> new Explanation(
+                            "The hub has " + hubLugs + " studs, the wheel " + wheelLugs + " holes.",
+                            "n_wheel = n_hub",
+                            List.of(),
+                            "Count")));
+        }
+        Optional<Measured> hub = c.bringsHub()
+                ? Optional.of(own.circle().measured(c.kit().source("disc.circle")))
+                : c.end().boltCircle();
+        Optional<Measured> wheel =
+                c.end().otherWheel().map(Wheel::circle).or(() -> c.end().boltCircle());
+        Optional<Measured> hole = c.length(Callout.WHEEL_STUD_HOLE);
+        Optional<Measured> stud = c.studMajor();
+        ruling.want(hole, Callout.WHEEL_STUD_HOLE);
+        ruling.wantStuds(stud, Callout.STUD_MAJOR);
+        if (hub.isPresent() && wheel.isPresent() && hole.isPresent() && stud.isPresent()) {
+            Measured off = hub.get().minus(wheel.get());
+            Measured play = hole.get().minus(stud.get());
+            ruling.require("wheel over studs, not too far out", play.minus(off).times(0.5))
+                    .require("wheel over studs, not too far in", play.plus(off).times(0.5));
+        } else if (hub.isEmpty() || wheel.isEmpty()) {
+            ruling.missing(BoltCircle.lacking(c.end()));
+        }
+        return Optional.empty();
+    }
+
+    /**
+     * The pattern of the disc the studs go through: of those with as many holes, the one least off, its holes' play taken into account.
+     * Absent where none has as many, or where there are several and the circle is not known.
+     */
+    static Optional<HolePattern> meant(KitOnSide c, int lugs) {
+        List<HolePattern> sameCount = c.kit().disc().patterns().stream()
+                .filter(p -> p.count() == lugs)
+                .toList();
+        if (sameCount.size() < 2) {
+            return sameCount.stream().findFirst();
+        }
+        return c.end().boltCircle().flatMap(circle -> sameCount.stream()
+                .min(Comparator.comparingDouble(p -> off(p, circle))));
+    }
+
+    /** How far a pattern is off the studs, its holes' play taken into account (mm); the least is the pattern meant. */
+    private static double off(HolePattern p, Measured circle) {
+        return Math.abs(circle.value() - p.circle().value()) - p.hole().value();
+    }
+
+    /** Studs too thick for the holes leave no play at all: drilling the holes mends this check too. */
+    @Override
+    public List<WorkOffer> remedies(KitOnSide c) {
+        StudHoleCheck studs = new StudHoleCheck();
+        if (studs.appliesTo(c) && studs.judge(c).verdict() == Verdict.DOES_NOT_FIT) {
+            return studs.remedies(c);
+        }
+        boolean hasCircle = c.end().count(Callout.LUG_COUNT).isPresent()
+                && c.end().boltCircle().isPresent()
+                && !c.bringsHub();
+        return hasCircle
+                ? SecondCircle.offer(c, c.end().count(Callout.LUG_COUNT).getAsInt())
+                : List.of();
+    }
+
+    private static Explanation explain(KitOnSide c, HolePattern p, Measured circle, Measured stud) {
+        return new Explanation(
+                String.format(
+                        Locale.ROOT,
+                        "Studs stand on a circle of %.2f ± %.2f mm, the disc is drilled %d on %.2f mm with %.2f mm holes over %.2f mm studs.",
+                        circle.value(),
+                        circle.expanded(),
+                        p.count(),
+                        p.circle().value(),
+                        p.hole().value(),
+                        stud.value()),
+                FORMULA,
+                List.of(
+                        new Input("D_studs", circle, "mm"),
+                        new Input("D_disc", p.circle().measured(c.kit().source("disc.circle")), "mm"),
+                        new Input("d_hole", p.hole().measured(c.kit().source("disc.hole")), "mm"),
+                        new Input("d_stud", stud, "mm")),
+                SOURCE);
+    }
+}

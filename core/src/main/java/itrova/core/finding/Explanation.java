@@ -1,0 +1,17 @@
+package itrova.core.finding;
+
+import java.util.List;
+
+/**
+ * Answer to "why?".
+ *
+ * @param why one sentence with the figures
+ * @param formula the rule in symbols
+ * @param inputs what went in
+ * @param source where the rule comes from
+ */
+public record Explanation(String why, String formula, List<Input> inputs, String source) {
+    public Explanation {
+        inputs = List.copyOf(inputs);
+    }
+}

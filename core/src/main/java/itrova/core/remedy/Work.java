@@ -1,0 +1,113 @@
+package itrova.core.remedy;
+
+import itrova.core.kit.Disc;
+import itrova.core.kit.Figure;
+import itrova.core.placed.KitOnSide;
+import itrova.core.quantity.Component;
+import itrova.core.quantity.Measured;
+import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Side;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * Work on one side that changes one dimension or puts in another part.
+ *
+ * @param kind what is done
+ * @param side where
+ * @param before dimension as found (mm); 0 where a part is changed
+ * @param target dimension wanted (mm); 0 where a part is changed
+ * @param mustRemain what has to be left or watched, checked beforehand, in words
+ * @param part what is put in, where a length does not say it
+ */
+public record Work(WorkKind kind, Side side, double before, double target, String mustRemain, Optional<NewPart> part) {
+
+    /** Work on a dimension. */
+    public static Work to(WorkKind kind, Side side, double before, double target, String mustRemain) {
+        return new Work(kind, side, before, target, mustRemain, Optional.empty());
+    }
+
+    /** Another part. */
+    public static Work with(WorkKind kind, Side side, NewPart part, String words) {
+        return new Work(kind, side, 0, 0, words, Optional.of(part));
+    }
+
+    /** The work in one sentence. */
+    public String sentence() {
+        if (kind.isPart()) {
+            return String.format(Locale.ROOT, "%s (%s): %s.", kind.title(), side.word(), mustRemain);
+        }
+        return String.format(
+                Locale.ROOT,
+                before > 0 ? "%s (%s) from %.2f to %.2f ± %.2f mm: %s." : "%s (%s), %4$.2f ± %5$.2f mm: %6$s.",
+                kind.title(),
+                side.word(),
+                before,
+                target,
+                kind.tolerance(),
+                mustRemain);
+    }
+
+    /** The case after the work: the worked dimension is its target with the process's tolerance. */
+    public KitOnSide applyTo(KitOnSide c) {
+        Figure result = Figure.stated(target, kind.tolerance());
+        return switch (kind) {
+            case DRILL_HOLES ->
+                c.withKit(c.kit()
+                        .withDisc(c.kit()
+                                .disc()
+                                .withHoles(c.end().count(Callout.LUG_COUNT).orElseThrow(), result)));
+            case BORE_DISC, CENTRING_RING ->
+                c.withKit(c.kit().withDisc(c.kit().disc().but().bore(result).build()));
+            case BORE_WHEEL -> c.withEnd(c.end().with(Callout.WHEEL_BORE, worked()));
+            case TURN_FLANGE -> c.withEnd(c.end().with(Callout.FLANGE, worked()));
+            case ROUND_CORNER -> c.withWorked(c.worked().withCorner(target - kind.tolerance()));
+            case LONGER_STUDS ->
+                c.kit().studs().isPresent()
+                        ? c.withKit(c.kit().withStuds(c.kit().studs().get().withStickOut(result)))
+                        : c.withEnd(c.end().with(Callout.STUD_STICK_OUT, worked()));
+            case WHEEL_RING -> c.withWorked(c.worked().withWheelRing(worked()));
+            case DRILL_CIRCLE -> c.withKit(c.kit().withDisc(second(c.kit().disc())));
+            case WHEEL_SPACER -> c.withWorked(c.worked().withSpacer(worked()));
+            case SHIM_STACK -> c.withWorked(c.worked().withShims(target));
+            case GRIND_RIB ->
+                part.isPresent() ? applyPart(c) : c.withEnd(c.end().with(Callout.KNUCKLE_RIB, worked()));
+            default -> applyPart(c);
+        };
+    }
+
+    /** The disc with the second circle of holes drilled. */
+    private Disc second(Disc disc) {
+        NewPart.SecondCircle drilled = (NewPart.SecondCircle) part.orElseThrow();
+        return disc.withPattern(drilled.pattern());
+    }
+
+    private KitOnSide applyPart(KitOnSide c) {
+        NewPart put = part.orElseThrow();
+        if (put instanceof NewPart.Nuts nuts) {
+            return c.withKit(c.kit().withNuts(nuts.nuts()));
+        }
+        if (put instanceof NewPart.Hub hub) {
+            return c.withKit(c.kit().withHub(hub.hub()));
+        }
+        if (put instanceof NewPart.OtherHose hose) {
+            return c.withKit(c.kit().withHose(hose.hose()));
+        }
+        if (put instanceof NewPart.Bolts bolts) {
+            return c.withKit(c.kit().withStack(bolts.stack()));
+        }
+        if (put instanceof NewPart.Ground ground) {
+            return c.withEnd(c.end().toBuilder()
+                    .around(c.end().around().with(ground.before(), ground.after()))
+                    .build());
+        }
+        return c.withWorked(
+                put instanceof NewPart.Adapters
+                        ? c.worked().withAdapters()
+                        : c.worked().withOnePieceHub());
+    }
+
+    private Measured worked() {
+        return Measured.of(target, Component.rectangular("process:" + side.word() + ":" + kind, kind.tolerance()));
+    }
+}

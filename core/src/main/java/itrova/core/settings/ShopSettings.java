@@ -1,0 +1,57 @@
+package itrova.core.settings;
+
+import java.util.EnumMap;
+import java.util.Map;
+
+/** The shop's limits: defaults, and what the shop has set otherwise. Immutable. */
+public final class ShopSettings {
+    /** Nothing set: every limit at its default. */
+    public static final ShopSettings DEFAULTS = new ShopSettings(Map.of());
+
+    private final double[] values = new double[Limit.values().length];
+    private final Map<Limit, Double> set;
+
+    /**
+     * @param set limits set by the shop; the others keep their defaults
+     * @throws IllegalArgumentException naming the limit that is out of bounds, and the bounds
+     */
+    public ShopSettings(Map<Limit, Double> set) {
+        this.set = set.isEmpty() ? Map.of() : Map.copyOf(new EnumMap<>(set));
+        for (Limit limit : Limit.values()) {
+            double value = this.set.getOrDefault(limit, limit.usual());
+            if (!(value >= limit.least() && value <= limit.most())) {
+                throw new IllegalArgumentException("“" + limit.title() + "” lies between " + limit.least() + " and "
+                        + limit.most() + " " + limit.unit() + ", not " + value + ".");
+            }
+            values[limit.ordinal()] = value;
+        }
+    }
+
+    /** A limit's value in its unit. */
+    public double of(Limit limit) {
+        return values[limit.ordinal()];
+    }
+
+    /** Whether a school is followed. */
+    public boolean follows(Limit school) {
+        return of(school) >= 0.5;
+    }
+
+    /** What the shop has set otherwise than the defaults. */
+    public Map<Limit, Double> set() {
+        return set;
+    }
+
+    /** The settings with one limit set. */
+    public ShopSettings with(Limit limit, double value) {
+        Map<Limit, Double> more = new EnumMap<>(Limit.class);
+        more.putAll(set);
+        more.put(limit, value);
+        return new ShopSettings(more);
+    }
+
+    /** What is deducted from the gap to a turning wheel besides the least gap (mm): deflection and run-out, at their worst. */
+    public double turningDeduction() {
+        return of(Limit.DEFLECTION) + of(Limit.RUN_OUT);
+    }
+}
