@@ -1,17 +1,17 @@
 import { computed, ref } from "vue";
 
 /** Something that was done and can be taken back and done again. */
-export interface Deed {
+export interface UndoableAction {
   undo: () => Promise<unknown> | unknown;
   redo: () => Promise<unknown> | unknown;
 }
 
 /** A stack of deeds with undo and redo; a new deed ends what could be redone. */
 export function useUndo() {
-  const done = ref<Deed[]>([]);
-  const undone = ref<Deed[]>([]);
+  const done = ref<UndoableAction[]>([]);
+  const undone = ref<UndoableAction[]>([]);
 
-  function did(deed: Deed) {
+  function did(deed: UndoableAction) {
     done.value.push(deed);
     undone.value = [];
   }

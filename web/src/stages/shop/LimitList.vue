@@ -55,7 +55,7 @@ function onChange(limit: Schemas["LimitView"], event: Event) {
           </tr>
         </thead>
         <tbody>
-          <tr v-for="l in limits" :key="l.id" :class="{ set: l.value !== l.usual }">
+          <tr v-for="l in limits" :key="l.id" :class="{ set: l.value !== l.preset }">
             <th scope="row">{{ l.title }}</th>
             <td>
               <label v-if="l.school" class="tick">
@@ -80,7 +80,7 @@ function onChange(limit: Schemas["LimitView"], event: Event) {
               </span>
             </td>
             <td class="figures soft">
-              {{ l.school ? (l.usual >= 0.5 ? "yes" : "no") : `${l.usual} ${l.unit}` }}
+              {{ l.school ? (l.preset >= 0.5 ? "yes" : "no") : `${l.preset} ${l.unit}` }}
             </td>
           </tr>
         </tbody>

@@ -3,7 +3,7 @@ import { reactive, ref, watch } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
 import { toMessage } from "../../shell/useLoad";
-import type { Deed } from "../../shell/useUndo";
+import type { UndoableAction } from "../../shell/useUndo";
 import { toMass } from "../../units/format";
 import ChoiceField from "./ChoiceField.vue";
 import TextField from "./TextField.vue";
@@ -11,7 +11,7 @@ import { ENDS, NUTS, RETENTIONS, SHAPES, SOURCES, toUsualShape } from "./words";
 
 /** What is seen of one axle before anything is measured, and what the papers say of it. */
 const { axle, jobId } = defineProps<{ axle: Schemas["AxleCard"] | null; jobId: number }>();
-const emit = defineEmits<{ saved: [vehicle: Schemas["VehicleView"], deed?: Deed] }>();
+const emit = defineEmits<{ saved: [vehicle: Schemas["VehicleView"], deed?: UndoableAction] }>();
 const session = useSession();
 const failure = ref("");
 

@@ -3,7 +3,7 @@ import { computed, reactive, ref, watch } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
 import { toMessage, useLoad } from "../../shell/useLoad";
-import { useUndo, type Deed } from "../../shell/useUndo";
+import { useUndo, type UndoableAction } from "../../shell/useUndo";
 import { withUnit } from "../../units/format";
 import AxlePanel from "./AxlePanel.vue";
 import ChoiceField from "./ChoiceField.vue";
@@ -63,7 +63,7 @@ async function onStep(step: () => Promise<void>) {
   }
 }
 
-function onAxleSaved(saved: Schemas["VehicleView"], deed?: Deed) {
+function onAxleSaved(saved: Schemas["VehicleView"], deed?: UndoableAction) {
   vehicle.value = saved;
   if (deed) undo.did(deed);
 }

@@ -127,7 +127,7 @@ public final class JobDocument {
                 asTyped(value.node()),
                 c.at("with").isPresent()
                         ? c.choice("with", Instrument.class)
-                        : ReadingSpec.of(what).usual(),
+                        : ReadingSpec.of(what).preferred(),
                 UnitSystem.METRIC);
         return c.at("taken").isPresent()
                 ? taken.from(new Origin(c.text("by", ""), instant(c.text("taken", "")), c.flag("copy", false)))

@@ -7,7 +7,7 @@ import itrova.core.kit.Kit;
 import itrova.core.kit.KitOption;
 import itrova.core.kit.KitTerms;
 import itrova.core.kit.MissingPart;
-import itrova.core.kit.PaperClash;
+import itrova.core.kit.Contradiction;
 import itrova.core.kit.PartKind;
 import itrova.core.kit.TorqueSpec;
 import itrova.core.quantity.Dimension;
@@ -134,10 +134,10 @@ public final class KitDocument {
     }
 
     /** A contradiction; nothing where no check goes by such a figure. */
-    private static Optional<PaperClash> clash(Cursor p) {
+    private static Optional<Contradiction> clash(Cursor p) {
         String figure = toFigure(p.text("figure", ""));
-        return PaperClash.FIGURES.contains(figure)
-                ? Optional.of(new PaperClash(figure, p.text("one", ""), p.text("other", "")))
+        return Contradiction.FIGURES.contains(figure)
+                ? Optional.of(new Contradiction(figure, p.text("one", ""), p.text("other", "")))
                 : Optional.empty();
     }
 
@@ -145,8 +145,8 @@ public final class KitDocument {
     private static void checkFigures(Cursor kit) {
         for (Cursor p : kit.entries("contradictions", false)) {
             String figure = toFigure(p.text("figure", ""));
-            if (!PaperClash.FIGURES.contains(figure)) {
-                String nearest = PaperClash.FIGURES.stream()
+            if (!Contradiction.FIGURES.contains(figure)) {
+                String nearest = Contradiction.FIGURES.stream()
                         .min(Comparator.comparingInt(
                                 f -> LevenshteinDistance.getDefaultInstance().apply(f, figure)))
                         .orElseThrow();

@@ -64,7 +64,7 @@ public final class ReadingsCsv {
                 what,
                 row.get("at"),
                 CsvTable.text(row, "reading"),
-                with.isBlank() ? ReadingSpec.of(what).usual() : choice(Instrument.class, with, "with"),
+                with.isBlank() ? ReadingSpec.of(what).preferred() : choice(Instrument.class, with, "with"),
                 UnitSystem.METRIC);
         String at = CsvTable.text(row, "taken");
         return at.isBlank() ? taken : taken.from(new Origin(CsvTable.text(row, "by"), instant(at), false));

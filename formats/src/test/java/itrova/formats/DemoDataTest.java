@@ -10,7 +10,7 @@ import itrova.core.judge.KitReport;
 import itrova.core.kit.Kit;
 import itrova.core.measure.Instrument;
 import itrova.core.measure.Reading;
-import itrova.core.measure.TakeNext;
+import itrova.core.measure.WantedReadings;
 import itrova.core.placed.AxleCase;
 import itrova.core.quantity.UnitSystem;
 import itrova.core.record.AxleRecord;
@@ -115,7 +115,7 @@ class DemoDataTest {
                                         f.check(), leftOut, report.kit().code())
                                 // one place more may be wanted of a profile that counts as read
                                 .allMatch(c ->
-                                        c.hasPlaces() || TakeNext.wanted(end).contains(c));
+                                        c.hasPlaces() || WantedReadings.wanted(end).contains(c));
                     }
                 }
             }

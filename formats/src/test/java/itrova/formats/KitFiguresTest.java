@@ -56,7 +56,7 @@ class KitFiguresTest {
 
     @Test
     void everyFigureThereIsReadsBack() {
-        for (String figure : itrova.core.kit.PaperClash.FIGURES) {
+        for (String figure : itrova.core.kit.Contradiction.FIGURES) {
             Kit kit = KitDocument.read("kits.json", document()).get(0);
             Kit other = new Kit(
                     kit.code(),
@@ -67,7 +67,7 @@ class KitFiguresTest {
                     kit.terms(),
                     kit.torques(),
                     kit.notes(),
-                    new Kit.Choices(List.of(), List.of(new itrova.core.kit.PaperClash(figure, "a", "b")), List.of()));
+                    new Kit.Choices(List.of(), List.of(new itrova.core.kit.Contradiction(figure, "a", "b")), List.of()));
             assertThat(KitDocument.read("kits.json", KitDocument.write(List.of(other)))
                             .get(0)
                             .contradicts(figure))

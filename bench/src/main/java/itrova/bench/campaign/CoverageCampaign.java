@@ -93,7 +93,7 @@ public final class CoverageCampaign {
     private static double ofReading(Callout callout, int runs) {
         ReadingSpec spec = ReadingSpec.of(callout);
         return share(runs, random -> {
-            double truth = spec.least() + (0.2 + 0.6 * random.nextDouble()) * (spec.most() - spec.least());
+            double truth = spec.min() + (0.2 + 0.6 * random.nextDouble()) * (spec.max() - spec.min());
             List<Reading> read = new Hands(random)
                     .read(Side.LEFT, callout, callout.hasPlaces() ? "40" : "", truth, 1 + random.nextInt(6));
             return covers(consolidated(callout, read), truth);

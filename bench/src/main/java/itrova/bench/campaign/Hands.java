@@ -30,7 +30,7 @@ public final class Hands {
 
     /** Reads a true length some times over with the usual instrument; how the hand holds it stays the same meanwhile. */
     public List<Reading> read(Side side, Callout callout, String place, double truth, int times) {
-        return read(side, callout, place, truth, times, ReadingSpec.of(callout).usual());
+        return read(side, callout, place, truth, times, ReadingSpec.of(callout).preferred());
     }
 
     /** The same with another instrument. */
@@ -53,7 +53,7 @@ public final class Hands {
 
     /** A reading by its usual instrument. */
     public static Reading take(Side side, Callout callout, String place, String text) {
-        return Reading.take(side, callout, place, text, ReadingSpec.of(callout).usual(), UnitSystem.METRIC);
+        return Reading.take(side, callout, place, text, ReadingSpec.of(callout).preferred(), UnitSystem.METRIC);
     }
 
     private static String shown(double mm, Instrument instrument) {

@@ -9,7 +9,7 @@ import itrova.core.kit.Kit;
 import itrova.core.measure.Consolidation;
 import itrova.core.measure.Reading;
 import itrova.core.measure.ReadingSpec;
-import itrova.core.measure.TakeNext;
+import itrova.core.measure.WantedReadings;
 import itrova.core.placed.AxleCase;
 import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleEnd;
@@ -126,7 +126,7 @@ public final class NextReadingCampaign {
     private static Optional<Wanted> nextByHand(AxleCase axle, List<Reading> readings, List<KitReport> reports) {
         for (AxleEnd end : axle.ends()) {
             for (Callout callout : ReadingSpec.handOrder(FORM)) {
-                if (TakeNext.isOpen(callout, end)) {
+                if (WantedReadings.isOpen(callout, end)) {
                     return Optional.of(new Wanted(end.side(), callout, OptionalDouble.empty()));
                 }
             }

@@ -1,6 +1,6 @@
 package itrova.core.finding;
 
-import itrova.core.kit.PaperClash;
+import itrova.core.kit.Contradiction;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.Callout;
@@ -143,7 +143,7 @@ public final class FindingBuilder {
 
     /** Papers that contradict themselves in a figure this check uses leave it unproven until the supplier has answered. */
     private void noteClashes() {
-        for (PaperClash clash : c.kit().choices().clashes()) {
+        for (Contradiction clash : c.kit().choices().clashes()) {
             String source = c.kit().source(clash.figure());
             boolean used = read.contains(clash.figure())
                     || requirements.stream()

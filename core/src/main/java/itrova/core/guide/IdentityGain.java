@@ -95,7 +95,7 @@ final class IdentityGain {
         double u = feature == Feature.COUNT
                 ? 0.1
                 : Math.sqrt(
-                        square(spec.usual().halfLimit()) / 3 + square(spec.technique()) + square(spec.pooledSpread()));
+                        square(spec.preferred().halfLimit()) / 3 + square(spec.technique()) + square(spec.pooledSpread()));
         double sum = 0;
         for (Weighted own : left) {
             Nominal centre = own.family().figures().get(feature);

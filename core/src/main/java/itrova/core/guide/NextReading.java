@@ -9,10 +9,10 @@ import itrova.core.judge.FitEngine;
 import itrova.core.judge.KitReport;
 import itrova.core.kit.Kit;
 import itrova.core.measure.Consolidation;
-import itrova.core.measure.Opened;
+import itrova.core.measure.TakenApart;
 import itrova.core.measure.Reading;
 import itrova.core.measure.ReadingSpec;
-import itrova.core.measure.TakeNext;
+import itrova.core.measure.WantedReadings;
 import itrova.core.placed.AxleCase;
 import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleEnd;
@@ -52,7 +52,7 @@ public final class NextReading {
      * @param identityBits identity entropy it is expected to take away (bit)
      * @param minutes time it takes (min)
      * @param why one sentence
-     * @param firstDo what must come off first; empty if nothing
+     * @param howTo what must come off first; empty if nothing
      */
     public record Suggestion(
             Side side,
@@ -63,7 +63,7 @@ public final class NextReading {
             double identityBits,
             double minutes,
             String why,
-            String firstDo) {
+            String howTo) {
         double worth() {
             return bits + IDENTITY_WORTH * identityBits;
         }
@@ -102,11 +102,11 @@ public final class NextReading {
         Map<String, Tally> tallies = tally(open);
         List<Suggestion> suggestions = new ArrayList<>();
         for (AxleEnd end : axle.ends()) {
-            Opened state = Opened.of(end);
+            TakenApart state = TakenApart.of(end);
             IdentityGain identity = new IdentityGain(end, families);
             for (Callout callout : ReadingSpec.handOrder(end.form())) {
                 String prior = Priors.key(end.side(), callout);
-                if (TakeNext.isOpen(callout, end) || callout.hasPlaces() && tallies.containsKey(prior)) {
+                if (WantedReadings.isOpen(callout, end) || callout.hasPlaces() && tallies.containsKey(prior)) {
                     suggest(end, state, callout, tallies.get(prior), identity, open.size(), OptionalDouble.empty())
                             .ifPresent(suggestions::add);
                     continue;
@@ -158,7 +158,7 @@ public final class NextReading {
 
     private static Optional<Suggestion> suggest(
             AxleEnd end,
-            Opened state,
+            TakenApart state,
             Callout callout,
             @org.jspecify.annotations.Nullable Tally tally,
             IdentityGain identity,
@@ -178,7 +178,7 @@ public final class NextReading {
                 identityBits,
                 spec.minutes() * readingsWanted(callout, end),
                 tally == null ? identity.why(callout) : why("It decides", tally, open),
-                spec.needs().compareTo(state) > 0 ? spec.needs().firstDo() : ""));
+                spec.needs().compareTo(state) > 0 ? spec.needs().howTo() : ""));
     }
 
     private static Suggestion again(AxleEnd end, Callout callout, Tally tally, int open, OptionalDouble place) {
@@ -205,9 +205,9 @@ public final class NextReading {
                 switch (callout) {
                     case WHEEL_BARREL -> end.barrel().size();
                     case WHEEL_SPOKE -> end.spokes().size();
-                    default -> TakeNext.PLACES_WANTED - 1;
+                    default -> WantedReadings.PLACES_WANTED - 1;
                 };
-        return Math.max(1, TakeNext.PLACES_WANTED - read);
+        return Math.max(1, WantedReadings.PLACES_WANTED - read);
     }
 
     private static String finished(int open) {
@@ -296,8 +296,8 @@ public final class NextReading {
      * pulled for a reading while readings nearly as good can be taken without.
      */
     private static List<Suggestion> inOrder(List<Suggestion> suggestions, AxleCase axle) {
-        Map<Side, Opened> opened = new EnumMap<>(Side.class);
-        axle.ends().forEach(e -> opened.put(e.side(), Opened.of(e)));
+        Map<Side, TakenApart> opened = new EnumMap<>(Side.class);
+        axle.ends().forEach(e -> opened.put(e.side(), TakenApart.of(e)));
         boolean anyVerdict = suggestions.stream().anyMatch(s -> s.bits() > NOTHING);
         Map<Suggestion, Double> scores = new IdentityHashMap<>();
         for (Suggestion s : suggestions) {
@@ -319,10 +319,10 @@ public final class NextReading {
     }
 
     /** Time (min) a reading's share of the opening takes. */
-    private static double opening(Suggestion s, List<Suggestion> all, Map<Side, Opened> opened) {
-        Opened needs = ReadingSpec.of(s.callout()).needs();
+    private static double opening(Suggestion s, List<Suggestion> all, Map<Side, TakenApart> opened) {
+        TakenApart needs = ReadingSpec.of(s.callout()).needs();
         double minutes = 0;
-        for (Opened stage : Opened.values()) {
+        for (TakenApart stage : TakenApart.values()) {
             if (stage.compareTo(opened.get(s.side())) > 0 && stage.compareTo(needs) <= 0) {
                 long behind = all.stream()
                         .filter(o -> o.side() == s.side()

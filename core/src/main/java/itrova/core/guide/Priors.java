@@ -5,7 +5,7 @@ import itrova.core.kit.Figure;
 import itrova.core.kit.Kit;
 import itrova.core.measure.Consolidation;
 import itrova.core.measure.ReadingSpec;
-import itrova.core.measure.TakeNext;
+import itrova.core.measure.WantedReadings;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
@@ -196,7 +196,7 @@ final class Priors {
     private static List<Station> profile(Side side, Callout callout, List<Station> read, List<Station> other) {
         List<Station> all = new ArrayList<>(read);
         boolean barrel = callout == Callout.WHEEL_BARREL;
-        if (other.size() >= TakeNext.PLACES_WANTED) {
+        if (other.size() >= WantedReadings.PLACES_WANTED) {
             for (Station s : other) {
                 addExpected(all, side, callout, s.place().value(), s.size().value(), 1);
             }
@@ -219,7 +219,7 @@ final class Priors {
 
     /** Inside a profile read at enough places the wall steps between readings: nothing is to be thought up there. */
     private static boolean isInside(List<Station> all, double at) {
-        boolean isEnough = all.stream().filter(Priors::isRead).count() >= TakeNext.PLACES_WANTED;
+        boolean isEnough = all.stream().filter(Priors::isRead).count() >= WantedReadings.PLACES_WANTED;
         return isEnough
                 && all.stream().anyMatch(s -> isRead(s) && s.place().value() <= at)
                 && all.stream().anyMatch(s -> isRead(s) && s.place().value() >= at);

@@ -46,7 +46,7 @@ final class Rereads {
     }
 
     private static Shares shares(Reading r, int n) {
-        Instrument usual = ReadingSpec.of(r.callout()).usual();
+        Instrument usual = ReadingSpec.of(r.callout()).preferred();
         boolean isFiner = usual.halfLimit() < r.halfLimit();
         if (!isFiner) {
             return new Shares(n < REPEATS_THAT_HELP ? 1.0 / (n + 1) : 0, 0, 0);

@@ -38,7 +38,7 @@ public record Kit(
      * @param clashes statements of its papers that cannot both be true
      * @param needs what it needs of the vehicle, in words
      */
-    public record Choices(List<KitOption> options, List<PaperClash> clashes, List<String> needs) {
+    public record Choices(List<KitOption> options, List<Contradiction> clashes, List<String> needs) {
         /** Nothing to choose and nothing to ask. */
         public static final Choices NONE = new Choices(List.of(), List.of(), List.of());
 

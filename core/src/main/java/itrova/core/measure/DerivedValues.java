@@ -74,7 +74,7 @@ public final class DerivedValues {
     private static Optional<Derived> boltCircle(AxleEnd end) {
         return end.boltCircle().map(circle -> {
             List<Derived.Input> inputs = new ArrayList<>();
-            for (Callout way : TakeNext.CIRCLE_WAYS) {
+            for (Callout way : WantedReadings.CIRCLE_WAYS) {
                 end.length(way)
                         .ifPresent(m -> inputs.add(
                                 new Derived.Input("c, " + way.title().toLowerCase(java.util.Locale.ROOT), m)));

@@ -119,7 +119,7 @@ public record Reading(
     public static boolean isMeasuredBy(Callout callout, Instrument instrument) {
         return callout.kind() != Callout.Kind.LENGTH
                 || instrument.isForLengths()
-                || !ReadingSpec.of(callout).usual().isForLengths();
+                || !ReadingSpec.of(callout).preferred().isForLengths();
     }
 
     /** The same reading with the instrument's error as the shop knows it. */
@@ -158,15 +158,15 @@ public record Reading(
     private static void checkRange(Callout callout, Understood understood) {
         ReadingSpec spec = ReadingSpec.of(callout);
         double value = understood.si();
-        if (value >= spec.least() && value <= spec.most()) {
+        if (value >= spec.min() && value <= spec.max()) {
             return;
         }
         boolean count = callout.kind() == Callout.Kind.COUNT;
         String bounds = count
-                ? (int) spec.least() + " to " + (int) spec.most()
-                : number(spec.least()) + " to " + number(spec.most()) + " mm";
+                ? (int) spec.min() + " to " + (int) spec.max()
+                : number(spec.min()) + " to " + number(spec.max()) + " mm";
         String remedy;
-        if (value < 0 && spec.least() >= 0) {
+        if (value < 0 && spec.min() >= 0) {
             remedy = "It cannot be negative.";
         } else if (inRange(spec, value * 25.4) && !understood.unitWritten()) {
             remedy = "As inches it would do: write the unit.";
@@ -192,7 +192,7 @@ public record Reading(
     }
 
     private static boolean inRange(ReadingSpec spec, double value) {
-        return value >= spec.least() && value <= spec.most();
+        return value >= spec.min() && value <= spec.max();
     }
 
     private static String shown(double mm) {

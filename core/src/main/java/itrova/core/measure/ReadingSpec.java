@@ -16,11 +16,11 @@ import java.util.Map;
  * @param callout the dimension
  * @param ends letters of the axle ends it is read at, {@code *} for all
  * @param when which form it needs besides; empty for any
- * @param usual instrument taken unless another is chosen
+ * @param preferred instrument taken unless another is chosen
  * @param technique standard uncertainty of handling, such as holding a jaw on a stud's edge (mm); common practice
  * @param pooledSpread standard deviation of single repeats in ordinary hands (mm); common practice
- * @param least smallest value accepted (mm or count)
- * @param most largest value accepted (mm or count)
+ * @param min smallest value accepted (mm or count)
+ * @param max largest value accepted (mm or count)
  * @param minutes time one reading takes (min); common practice
  * @param needs how far the axle end must be taken apart
  * @param isForVerdict whether a side counts as read only with it: kits that keep the vehicle's hub hang on it. Else it tells what the
@@ -33,13 +33,13 @@ public record ReadingSpec(
         Callout callout,
         String ends,
         String when,
-        Instrument usual,
+        Instrument preferred,
         double technique,
         double pooledSpread,
-        double least,
-        double most,
+        double min,
+        double max,
         double minutes,
-        Opened needs,
+        TakenApart needs,
         boolean isForVerdict,
         String howTo,
         String slip,
@@ -67,7 +67,7 @@ public record ReadingSpec(
                 Double.parseDouble(c[6]),
                 Double.parseDouble(c[7]),
                 Double.parseDouble(c[8]),
-                Opened.valueOf(c[9]),
+                TakenApart.valueOf(c[9]),
                 c[10].equals("verdict"),
                 c[11],
                 c[12],

@@ -28,16 +28,16 @@ public enum Limit {
 
     private final String title;
     private final String unit;
-    private final double usual;
-    private final double least;
-    private final double most;
+    private final double preset;
+    private final double min;
+    private final double max;
 
-    Limit(String title, String unit, double usual, double least, double most) {
+    Limit(String title, String unit, double preset, double min, double max) {
         this.title = title;
         this.unit = unit;
-        this.usual = usual;
-        this.least = least;
-        this.most = most;
+        this.preset = preset;
+        this.min = min;
+        this.max = max;
     }
 
     public String title() {
@@ -50,17 +50,17 @@ public enum Limit {
     }
 
     /** Value taken unless the shop sets another. */
-    public double usual() {
-        return usual;
+    public double preset() {
+        return preset;
     }
 
     /** Smallest value accepted. */
-    public double least() {
-        return least;
+    public double min() {
+        return min;
     }
 
     /** Largest value accepted. */
-    public double most() {
-        return most;
+    public double max() {
+        return max;
     }
 }

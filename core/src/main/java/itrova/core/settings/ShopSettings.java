@@ -18,10 +18,10 @@ public final class ShopSettings {
     public ShopSettings(Map<Limit, Double> set) {
         this.set = set.isEmpty() ? Map.of() : Map.copyOf(new EnumMap<>(set));
         for (Limit limit : Limit.values()) {
-            double value = this.set.getOrDefault(limit, limit.usual());
-            if (!(value >= limit.least() && value <= limit.most())) {
-                throw new IllegalArgumentException("“" + limit.title() + "” lies between " + limit.least() + " and "
-                        + limit.most() + " " + limit.unit() + ", not " + value + ".");
+            double value = this.set.getOrDefault(limit, limit.preset());
+            if (!(value >= limit.min() && value <= limit.max())) {
+                throw new IllegalArgumentException("“" + limit.title() + "” lies between " + limit.min() + " and "
+                        + limit.max() + " " + limit.unit() + ", not " + value + ".");
             }
             values[limit.ordinal()] = value;
         }

@@ -10,7 +10,7 @@ import itrova.core.judge.Samples;
 import itrova.core.kit.Kit;
 import itrova.core.measure.Consolidation;
 import itrova.core.measure.Instrument;
-import itrova.core.measure.Opened;
+import itrova.core.measure.TakenApart;
 import itrova.core.measure.Reading;
 import itrova.core.measure.ReadingSpec;
 import itrova.core.placed.AxleCase;
@@ -86,7 +86,7 @@ class NextReadingTest {
     }
 
     private void take(Side side, Callout callout) {
-        Instrument usual = ReadingSpec.of(callout).usual();
+        Instrument usual = ReadingSpec.of(callout).preferred();
         int already = (int) taken.stream()
                 .filter(r -> r.side() == side && r.callout() == callout)
                 .count();
@@ -120,16 +120,16 @@ class NextReadingTest {
     @Test
     void whatNeedsTheDrumOffSaysSoBeforeTheDrumIsOff() {
         assertThat(advice().ranked())
-                .filteredOn(s -> ReadingSpec.of(s.callout()).needs() == Opened.DRUM)
+                .filteredOn(s -> ReadingSpec.of(s.callout()).needs() == TakenApart.DRUM)
                 .isNotEmpty()
-                .allSatisfy(s -> assertThat(s.firstDo()).contains("Pull the drum first"));
+                .allSatisfy(s -> assertThat(s.howTo()).contains("Pull the drum first"));
         assertThat(ReadingSpec.of(advice().next().orElseThrow().callout()).needs())
-                .isEqualTo(Opened.ON);
+                .isEqualTo(TakenApart.ON);
         take(Side.LEFT, Callout.REGISTER);
         assertThat(advice().ranked())
                 .filteredOn(s ->
-                        s.side() == Side.LEFT && ReadingSpec.of(s.callout()).needs() == Opened.DRUM)
-                .allSatisfy(s -> assertThat(s.firstDo()).isEmpty());
+                        s.side() == Side.LEFT && ReadingSpec.of(s.callout()).needs() == TakenApart.DRUM)
+                .allSatisfy(s -> assertThat(s.howTo()).isEmpty());
     }
 
     @Test

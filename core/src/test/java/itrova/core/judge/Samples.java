@@ -17,7 +17,7 @@ import itrova.core.kit.HousingStack;
 import itrova.core.kit.Kit;
 import itrova.core.kit.KitParts;
 import itrova.core.kit.KitTerms;
-import itrova.core.kit.PaperClash;
+import itrova.core.kit.Contradiction;
 import itrova.core.kit.PistonBore;
 import itrova.core.placed.AxleCase;
 import itrova.core.quantity.Component;
@@ -206,6 +206,6 @@ public final class Samples {
                 kit.terms(),
                 kit.torques(),
                 kit.notes(),
-                new Kit.Choices(List.of(), List.of(new PaperClash(figure, one, other)), List.of()));
+                new Kit.Choices(List.of(), List.of(new Contradiction(figure, one, other)), List.of()));
     }
 }

@@ -29,7 +29,7 @@ class ComparisonTest {
 
     private static void add(List<Reading> readings, Side side, Callout callout, String text) {
         readings.add(
-                Reading.take(side, callout, "", text, ReadingSpec.of(callout).usual(), UnitSystem.METRIC));
+                Reading.take(side, callout, "", text, ReadingSpec.of(callout).preferred(), UnitSystem.METRIC));
     }
 
     @Test

@@ -130,12 +130,12 @@ class ConsolidationTest {
     void takeNextFollowsTheHandAndEnds() {
         AxleEnd empty =
                 Consolidation.of(Side.LEFT, AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE), List.of());
-        assertThat(TakeNext.on(empty)).contains(Callout.LUG_COUNT);
+        assertThat(WantedReadings.on(empty)).contains(Callout.LUG_COUNT);
         List<Reading> one =
                 List.of(Reading.take(Side.LEFT, Callout.LUG_COUNT, "", "5", Instrument.EYE, UnitSystem.METRIC));
         AxleEnd counted =
                 Consolidation.of(Side.LEFT, AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE), one);
-        assertThat(TakeNext.on(counted)).contains(Callout.WHEEL_TO_FENDER);
-        assertThat(TakeNext.stillWanted(counted)).isEqualTo(TakeNext.stillWanted(empty) - 1);
+        assertThat(WantedReadings.on(counted)).contains(Callout.WHEEL_TO_FENDER);
+        assertThat(WantedReadings.stillWanted(counted)).isEqualTo(WantedReadings.stillWanted(empty) - 1);
     }
 }

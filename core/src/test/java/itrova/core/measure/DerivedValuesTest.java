@@ -28,7 +28,7 @@ class DerivedValuesTest {
                     callout,
                     "",
                     (String) calloutsAndTexts[i + 1],
-                    ReadingSpec.of(callout).usual(),
+                    ReadingSpec.of(callout).preferred(),
                     UnitSystem.METRIC));
         }
         return Consolidation.of(side, AxleForm.usual(AxleEndKind.REAR_LIVE_AXLE, BracketShape.RECTANGLE), readings);

@@ -21,8 +21,8 @@ class ShopSettingsTest {
     @ParameterizedTest
     @EnumSource(Limit.class)
     void everyLimitHasADefaultWithinItsBounds(Limit limit) {
-        assertThat(limit.usual()).isBetween(limit.least(), limit.most());
-        assertThat(ShopSettings.DEFAULTS.of(limit)).isEqualTo(limit.usual());
+        assertThat(limit.preset()).isBetween(limit.min(), limit.max());
+        assertThat(ShopSettings.DEFAULTS.of(limit)).isEqualTo(limit.preset());
         assertThat(limit.title()).isNotBlank();
     }
 
@@ -38,19 +38,19 @@ class ShopSettingsTest {
     @EnumSource(Limit.class)
     void whatLiesBeyondTheBoundsIsRefusedByName(Limit limit) {
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> ShopSettings.DEFAULTS.with(limit, limit.most() + 1))
+                .isThrownBy(() -> ShopSettings.DEFAULTS.with(limit, limit.max() + 1))
                 .withMessageContaining(limit.title());
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> ShopSettings.DEFAULTS.with(limit, limit.least() - 1))
+                .isThrownBy(() -> ShopSettings.DEFAULTS.with(limit, limit.min() - 1))
                 .withMessageContaining(limit.title());
         assertThatIllegalArgumentException().isThrownBy(() -> ShopSettings.DEFAULTS.with(limit, Double.NaN));
     }
 
     @Test
     void settingOneLeavesTheOthersAndTheDefaults() {
-        ShopSettings wider = ShopSettings.DEFAULTS.with(Limit.STILL_GAP, Limit.STILL_GAP.most());
-        assertThat(wider.of(Limit.STILL_GAP)).isEqualTo(Limit.STILL_GAP.most());
-        assertThat(wider.of(Limit.TURNING_GAP)).isEqualTo(Limit.TURNING_GAP.usual());
+        ShopSettings wider = ShopSettings.DEFAULTS.with(Limit.STILL_GAP, Limit.STILL_GAP.max());
+        assertThat(wider.of(Limit.STILL_GAP)).isEqualTo(Limit.STILL_GAP.max());
+        assertThat(wider.of(Limit.TURNING_GAP)).isEqualTo(Limit.TURNING_GAP.preset());
         assertThat(wider.set()).containsOnlyKeys(Limit.STILL_GAP);
         assertThat(ShopSettings.DEFAULTS.set()).isEmpty();
     }
@@ -58,7 +58,7 @@ class ShopSettingsTest {
     @Test
     void itKeepsWhatItWasGiven() {
         Map<Limit, Double> given = new EnumMap<>(Limit.class);
-        given.put(Limit.STILL_GAP, Limit.STILL_GAP.usual());
+        given.put(Limit.STILL_GAP, Limit.STILL_GAP.preset());
         ShopSettings settings = new ShopSettings(given);
         given.clear();
         assertThat(settings.set()).containsOnlyKeys(Limit.STILL_GAP);
@@ -76,7 +76,7 @@ class ShopSettingsTest {
     void aLargerLeastGapTakesThatMuchOffTheMargin() {
         AxleCase axle = Samples.axle(itrova.core.vehicle.AxleEndKind.FRONT_SPINDLE);
         double usual = margin(axle, ShopSettings.DEFAULTS);
-        double wanting = margin(axle, ShopSettings.DEFAULTS.with(Limit.TURNING_GAP, Limit.TURNING_GAP.usual() + 1.5));
+        double wanting = margin(axle, ShopSettings.DEFAULTS.with(Limit.TURNING_GAP, Limit.TURNING_GAP.preset() + 1.5));
         assertThat(usual - wanting).isEqualTo(1.5, within(1e-9));
     }
 

@@ -1,6 +1,6 @@
 package itrova.formats.drawing;
 
-import itrova.core.measure.TakeNext;
+import itrova.core.measure.WantedReadings;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.Callout;
 import itrova.formats.drawing.Sheet.Style;
@@ -52,7 +52,7 @@ final class HubView {
         double[] last = onCircle(circle, lugs, lugs - 1);
         double[] before = onCircle(circle, lugs, lugs - 2);
         p.touchSheet(Callout.STUD_OVER_SKIP_ONE, FACE_X - circle, FACE_Y);
-        TakeNext.CIRCLE_WAYS.stream().skip(1).forEach(way -> p.touchSheet(way, FACE_X - circle, FACE_Y));
+        WantedReadings.CIRCLE_WAYS.stream().skip(1).forEach(way -> p.touchSheet(way, FACE_X - circle, FACE_Y));
         p.touchSheet(Callout.STUD_THREAD, last[0], last[1]);
         p.touchSheet(Callout.STUD_MAJOR, before[0], before[1]);
         p.dimensionSheet(Callout.STUD_MAJOR, before[0] - stud, before[1], before[0] + stud, before[1]);

@@ -1,7 +1,7 @@
 package itrova.formats.paper;
 
 import itrova.core.measure.ReadingSpec;
-import itrova.core.measure.TakeNext;
+import itrova.core.measure.WantedReadings;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Callout;
 import itrova.formats.drawing.AxleEndDrawing;
@@ -63,7 +63,7 @@ public final class MeasuringSheetPdf {
     /** The dimensions of the sheet in the order they are numbered: one way of measuring the circle stands for all. */
     public static List<Callout> order(AxleEnd end) {
         return ReadingSpec.handOrder(end.form()).stream()
-                .filter(c -> !TakeNext.CIRCLE_WAYS.contains(c) || c == TakeNext.CIRCLE_WAYS.get(0))
+                .filter(c -> !WantedReadings.CIRCLE_WAYS.contains(c) || c == WantedReadings.CIRCLE_WAYS.get(0))
                 .toList();
     }
 
@@ -117,14 +117,14 @@ public final class MeasuringSheetPdf {
     private List<Row> rows(List<Callout> here) {
         List<Row> rows = new ArrayList<>();
         for (Callout c : here) {
-            String with = ReadingSpec.of(c).usual().title();
+            String with = ReadingSpec.of(c).preferred().title();
             String number = String.valueOf(numbers.get(c));
             if (c.hasPlaces()) {
                 String at = c == Callout.WHEEL_BARREL ? " at depth ______" : " at radius ______";
-                for (int i = 0; i < TakeNext.PLACES_WANTED + 1; i++) {
+                for (int i = 0; i < WantedReadings.PLACES_WANTED + 1; i++) {
                     rows.add(new Row(number, c.title() + at, with));
                 }
-            } else if (TakeNext.CIRCLE_WAYS.contains(c)) {
+            } else if (WantedReadings.CIRCLE_WAYS.contains(c)) {
                 rows.add(new Row(number, c.title() + " (or: ________)", with));
             } else {
                 rows.add(new Row(number, c.title(), with));

@@ -2,7 +2,7 @@ package itrova.server.api;
 
 import itrova.core.finding.Verdict;
 import itrova.core.guide.NextReading;
-import itrova.core.measure.Opened;
+import itrova.core.measure.TakenApart;
 import itrova.core.measure.ReadingSpec;
 import itrova.core.record.AxleRecord;
 import itrova.core.vehicle.Callout;
@@ -43,8 +43,8 @@ class AdviceController {
             double settles,
             double minutes,
             String why,
-            String firstDo,
-            Opened needs) {}
+            String howTo,
+            TakenApart needs) {}
 
     record AdviceView(
             List<SuggestionView> ranked,
@@ -58,7 +58,7 @@ class AdviceController {
     AdviceView advice(@PathVariable long axleId) {
         AxleRow row = bench.axle(axleId);
         AxleRecord record = bench.record(row);
-        Judged judged = table.of(row);
+        MatchSnapshot judged = table.of(row);
         Map<Verdict, Integer> counts = judged.counts();
         NextReading.Advice advice = NextReading.advise(
                 record.toCase(List.of(Side.values())),
@@ -89,7 +89,7 @@ class AdviceController {
                 s.bits(),
                 s.minutes(),
                 s.why(),
-                s.firstDo(),
+                s.howTo(),
                 ReadingSpec.of(s.callout()).needs());
     }
 }

@@ -7,11 +7,11 @@ import itrova.core.measure.BoltCircle;
 import itrova.core.measure.Comparison;
 import itrova.core.measure.DerivedValues;
 import itrova.core.measure.Instrument;
-import itrova.core.measure.Opened;
+import itrova.core.measure.TakenApart;
 import itrova.core.measure.Reading;
 import itrova.core.measure.ReadingSpec;
 import itrova.core.measure.Repeats;
-import itrova.core.measure.TakeNext;
+import itrova.core.measure.WantedReadings;
 import itrova.core.measure.ToolBox;
 import itrova.core.measure.Words;
 import itrova.core.quantity.Measured;
@@ -90,7 +90,7 @@ record AxleEndView(
             boolean wanted,
             boolean open,
             Instrument usual,
-            Opened needs,
+            TakenApart needs,
             String howTo,
             String slip,
             String caution,
@@ -195,8 +195,8 @@ record AxleEndView(
                 stations(end.barrel()),
                 stations(end.spokes()),
                 AxleEndDrawing.of(end),
-                TakeNext.on(end).orElse(null),
-                TakeNext.stillWanted(end));
+                WantedReadings.on(end).orElse(null),
+                WantedReadings.stillWanted(end));
     }
 
     private static List<IdentityView> identities(AxleEnd end, Material m) {
@@ -272,9 +272,9 @@ record AxleEndView(
                 AxleEndDrawing.viewOf(callout),
                 callout.hasPlaces(),
                 callout.isOfWheel(),
-                TakeNext.isWanted(callout, end),
-                TakeNext.isOpen(callout, end),
-                spec.usual(),
+                WantedReadings.isWanted(callout, end),
+                WantedReadings.isOpen(callout, end),
+                spec.preferred(),
                 spec.needs(),
                 spec.howTo(),
                 spec.slip(),

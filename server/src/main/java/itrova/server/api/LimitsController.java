@@ -34,9 +34,9 @@ class LimitsController {
             String title,
             String unit,
             double value,
-            double usual,
-            double least,
-            double most,
+            double preset,
+            double min,
+            double max,
             boolean school,
             int version) {}
 
@@ -54,10 +54,10 @@ class LimitsController {
                 l,
                 l.title(),
                 l.unit(),
-                row == null ? l.usual() : row.value(),
-                l.usual(),
-                l.least(),
-                l.most(),
+                row == null ? l.preset() : row.value(),
+                l.preset(),
+                l.min(),
+                l.max(),
                 l.unit().equals("yes/no"),
                 row == null ? 0 : row.version());
     }

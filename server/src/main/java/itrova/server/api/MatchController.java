@@ -174,7 +174,7 @@ class MatchController {
     private MatchView view(long axleId, Wanted wanted) {
         AxleRow row = bench.axle(axleId);
         JobStore.JobRow job = jobs.job(row.jobId());
-        Judged judged = table.of(row);
+        MatchSnapshot judged = table.of(row);
         int unfinished = judged.unfinished(); // read before the rows: never says less is left than there is
         List<RowView> all = judged.rows();
         Set<String> likes = liked.of(axleId, me.get().id());

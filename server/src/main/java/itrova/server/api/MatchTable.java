@@ -48,12 +48,12 @@ class MatchTable {
     private final KitStore kits;
     private final ExecutorService workers = Executors.newFixedThreadPool(AT_THE_SAME_TIME, threads("match", 5));
     private final ExecutorService behind = Executors.newSingleThreadExecutor(threads("judging", Thread.MIN_PRIORITY));
-    private final AsyncCache<State, Judged> kept = Caffeine.newBuilder()
+    private final AsyncCache<State, MatchSnapshot> kept = Caffeine.newBuilder()
             .maximumWeight(ROWS_KEPT)
-            .weigher((Weigher<State, Judged>)
+            .weigher((Weigher<State, MatchSnapshot>)
                     (state, judged) -> 1 + judged.rows().size())
             .expireAfterAccess(LOOKED_AT)
-            .evictionListener((State state, Judged judged, com.github.benmanes.caffeine.cache.RemovalCause cause) -> {
+            .evictionListener((State state, MatchSnapshot judged, com.github.benmanes.caffeine.cache.RemovalCause cause) -> {
                 if (judged != null) {
                     judged.drop();
                 }
@@ -84,7 +84,7 @@ class MatchTable {
     @PreDestroy
     void stop() {
         newest.clear();
-        kept.synchronous().asMap().values().forEach(Judged::drop);
+        kept.synchronous().asMap().values().forEach(MatchSnapshot::drop);
         workers.shutdownNow();
         behind.shutdownNow();
     }
@@ -99,12 +99,12 @@ class MatchTable {
     /** What the rows shown are to be held against; works nothing out. */
     StampView glance(AxleRow row) {
         String stamp = stamp(row);
-        Judged known = kept.synchronous().asMap().get(new State(row.id(), stamp));
+        MatchSnapshot known = kept.synchronous().asMap().get(new State(row.id(), stamp));
         return new StampView(stamp, known == null ? 0 : known.unfinished());
     }
 
     /** The kits judged against the axle as it stands. */
-    Judged of(AxleRow asked) {
+    MatchSnapshot of(AxleRow asked) {
         AxleRow row = asked;
         for (int i = 0; i < MOST_OVERTAKEN; i++) {
             State state = new State(row.id(), stamp(row));
@@ -139,7 +139,7 @@ class MatchTable {
         newest.put(state.axleId(), state.stamp());
         kept.asMap().forEach((other, future) -> {
             if (other.axleId() == state.axleId() && !other.equals(state)) {
-                Judged done = future.isDone() ? kept.synchronous().asMap().get(other) : null;
+                MatchSnapshot done = future.isDone() ? kept.synchronous().asMap().get(other) : null;
                 if (done != null) {
                     done.drop();
                     kept.synchronous().invalidate(other);
@@ -148,9 +148,9 @@ class MatchTable {
         });
     }
 
-    private Judged judge(State state, AxleRow row) {
+    private MatchSnapshot judge(State state, AxleRow row) {
         Matcher judging = Matcher.of(bench.record(row).toCase(List.of(Side.values())), bench.settings());
-        Judged judged = new Judged(
+        MatchSnapshot judged = new MatchSnapshot(
                 state.stamp(), judging, kits.all(), () -> !state.stamp().equals(newest.get(state.axleId())));
         if (judged.unfinished() > 0) {
             behind.submit(() -> goOn(judged));
@@ -158,7 +158,7 @@ class MatchTable {
         return judged;
     }
 
-    private static void goOn(Judged judged) {
+    private static void goOn(MatchSnapshot judged) {
         try {
             judged.goOn();
         } catch (RuntimeException e) {

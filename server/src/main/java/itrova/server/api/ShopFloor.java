@@ -5,7 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import itrova.core.judge.FitEngine;
 import itrova.core.judge.Matcher;
 import itrova.core.kit.Kit;
-import itrova.core.measure.TakeNext;
+import itrova.core.measure.WantedReadings;
 import itrova.core.measure.ToolBox;
 import itrova.core.order.OrderGate;
 import itrova.core.record.AxleRecord;
@@ -117,7 +117,7 @@ class ShopFloor {
         AxleRecord record = archive.record(row, around.standing().getOrDefault(row.id(), List.of()), around.tools());
         int wanted = 0;
         for (Side side : Side.values()) {
-            wanted += TakeNext.stillWanted(record.end(side));
+            wanted += WantedReadings.stillWanted(record.end(side));
         }
         Stage stage;
         String heldBy = "";

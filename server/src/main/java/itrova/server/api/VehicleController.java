@@ -1,6 +1,6 @@
 package itrova.server.api;
 
-import itrova.core.measure.TakeNext;
+import itrova.core.measure.WantedReadings;
 import itrova.core.quantity.Dimension;
 import itrova.core.quantity.ShopNotation;
 import itrova.core.quantity.Unit;
@@ -137,7 +137,7 @@ class VehicleController {
     private static SideCard side(AxleEnd end, AxleRecord record) {
         int read = (int)
                 record.readings().stream().filter(r -> r.side() == end.side()).count();
-        return new SideCard(end.side(), TakeNext.stillWanted(end), read);
+        return new SideCard(end.side(), WantedReadings.stillWanted(end), read);
     }
 
     @PutMapping("/jobs/{id}/vehicle")

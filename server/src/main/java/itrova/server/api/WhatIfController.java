@@ -114,7 +114,7 @@ class WhatIfController {
                         c.callout(),
                         c.place() == null ? "" : c.place(),
                         c.value(),
-                        ReadingSpec.of(c.callout()).usual(),
+                        ReadingSpec.of(c.callout()).preferred(),
                         units);
             } catch (IllegalArgumentException e) {
                 throw BadInputException.of(c.callout().title(), c.value(), e.getMessage());

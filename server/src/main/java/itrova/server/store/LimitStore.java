@@ -46,7 +46,7 @@ public class LimitStore {
     public void save(Limit limit, OptionalDouble value, int version, long personId) {
         double before = settings().of(limit);
         value.ifPresent(v -> ShopSettings.DEFAULTS.with(limit, v));
-        double now = value.orElse(limit.usual());
+        double now = value.orElse(limit.preset());
         int changed = version == 0
                 ? jdbc.sql("INSERT IGNORE INTO shop_limit (name, value) VALUES (:name, :value)")
                         .param("name", limit.name())

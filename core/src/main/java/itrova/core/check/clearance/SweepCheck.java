@@ -16,7 +16,7 @@ import itrova.core.geometry.Point3;
 import itrova.core.geometry.Solid;
 import itrova.core.kit.Caliper;
 import itrova.core.kit.KitPart;
-import itrova.core.kit.PaperClash;
+import itrova.core.kit.Contradiction;
 import itrova.core.kit.SectorOutline;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Component;
@@ -67,7 +67,7 @@ final class SweepCheck implements Check {
     private record TyreAt(long step, Tyre tyre, Box box, Surroundings around) {}
 
     /** A meeting with its margin. */
-    private record Judged(Meeting meeting, Measured margin, double wanted) {}
+    private record MatchSnapshot(Meeting meeting, Measured margin, double wanted) {}
 
     /** What the sweep hangs on: place and shape of caliper, disc and tyre, and what is around. */
     private record CacheKey(
@@ -78,7 +78,7 @@ final class SweepCheck implements Check {
             double thickness,
             double diameter,
             double spacer,
-            List<PaperClash> clashes,
+            List<Contradiction> clashes,
             double backspacing,
             double overall,
             Surroundings around) {
@@ -135,7 +135,7 @@ final class SweepCheck implements Check {
                     .want(c.length(Callout.WHEEL_OVERALL), Callout.WHEEL_OVERALL);
         }
         boolean steered = !c.end().kind().isSteered() || around.steering().isPresent();
-        Optional<Judged> least = midPlane.isPresent() && around.travel().isPresent() && steered
+        Optional<MatchSnapshot> least = midPlane.isPresent() && around.travel().isPresent() && steered
                 ? least(c, midPlane.get())
                 : Optional.empty();
         least.ifPresent(j ->
@@ -147,7 +147,7 @@ final class SweepCheck implements Check {
         return new Explanation("The sweep cannot be worked out yet.", FORMULA, List.of(), SOURCE);
     }
 
-    private static Explanation why(Judged j) {
+    private static Explanation why(MatchSnapshot j) {
         Meeting m = j.meeting();
         return new Explanation(
                 String.format(
@@ -173,10 +173,10 @@ final class SweepCheck implements Check {
                 SOURCE);
     }
 
-    private static Optional<Judged> least(KitOnSide c, Measured midPlane) {
+    private static Optional<MatchSnapshot> least(KitOnSide c, Measured midPlane) {
         Surroundings around = c.end().around();
         Sweep sweep = sweepOf(c);
-        Judged best = null;
+        MatchSnapshot best = null;
         for (Wanting part : movers(c, midPlane.value())) {
             for (Box box : around.chassis().orElseThrow()) {
                 // What is further away than the worst so far by more than any doubt cannot be the worst.
@@ -185,7 +185,7 @@ final class SweepCheck implements Check {
                 Meeting meeting = part.plane().isPresent()
                         ? tyre(c, sweep, part.plane().getAsDouble(), box)
                         : sweep.nearest(part.mover(), box, above);
-                Judged judged = judged(c, midPlane, part, meeting);
+                MatchSnapshot judged = judged(c, midPlane, part, meeting);
                 if (best == null
                         || judged.margin().value() - judged.margin().expanded()
                                 < best.margin().value() - best.margin().expanded()) {
@@ -253,7 +253,7 @@ final class SweepCheck implements Check {
                 around.travel().orElseThrow());
     }
 
-    private static Judged judged(KitOnSide c, Measured midPlane, Wanting part, Meeting m) {
+    private static MatchSnapshot judged(KitOnSide c, Measured midPlane, Wanting part, Meeting m) {
         Point3 n = m.direction();
         Surroundings around = c.end().around();
         double travel = Math.max(
@@ -272,7 +272,7 @@ final class SweepCheck implements Check {
                 .with(Component.rectangular("around:" + c.end().side() + ":king-pin", axis))
                 .with(Component.rectangular("around:" + c.end().side() + ":arc of travel", ARC_SHARE * travel))
                 .at(m.distance() - part.gap());
-        return new Judged(m, margin, part.gap());
+        return new MatchSnapshot(m, margin, part.gap());
     }
 
     static List<Wanting> movers(KitOnSide c, double midPlane) {

@@ -6,7 +6,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 
 /** How far an axle end is taken apart. */
-public enum Opened {
+public enum TakenApart {
     ON("nothing off", 0, ""),
     WHEEL("wheel off", 10, "Take the wheel off first: chock, lift, set stands."),
     DRUM("drum off", 20, "Pull the drum first: parking brake off, gearbox in neutral."),
@@ -14,12 +14,12 @@ public enum Opened {
 
     private final String word;
     private final double minutes;
-    private final String firstDo;
+    private final String howTo;
 
-    Opened(String word, double minutes, String firstDo) {
+    TakenApart(String word, double minutes, String howTo) {
         this.word = word;
         this.minutes = minutes;
-        this.firstDo = firstDo;
+        this.howTo = howTo;
     }
 
     public String word() {
@@ -32,12 +32,12 @@ public enum Opened {
     }
 
     /** What has to be done to get there, in a sentence. */
-    public String firstDo() {
-        return firstDo;
+    public String howTo() {
+        return howTo;
     }
 
     /** How far the end must already be apart, to judge by what was read there; the wheel's own readings say wheel off. */
-    public static Opened of(AxleEnd end) {
+    public static TakenApart of(AxleEnd end) {
         return Arrays.stream(Callout.values())
                 .filter(end::has)
                 .map(c -> ReadingSpec.of(c).needs())

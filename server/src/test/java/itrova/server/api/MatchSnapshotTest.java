@@ -19,7 +19,7 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** A catalogue larger than is judged wholly at once: what is shown meanwhile, and what stands in the end. */
-class JudgedTest {
+class MatchSnapshotTest {
     private static final AxleCase VAN = DemoData.jobs().stream()
             .filter(j -> j.title().equals("Light van, front discs"))
             .findFirst()
@@ -33,13 +33,13 @@ class JudgedTest {
             .flatMap(i -> DemoData.kits().stream().map(k -> k.withCode(k.code() + "-" + i)))
             .toList();
 
-    private static Judged judged() {
-        return new Judged("stamp", Matcher.of(VAN, ShopSettings.DEFAULTS), MANY, () -> false);
+    private static MatchSnapshot judged() {
+        return new MatchSnapshot("stamp", Matcher.of(VAN, ShopSettings.DEFAULTS), MANY, () -> false);
     }
 
     @Test
     void noKitIsShownAsProvenBeforeLockAndTravelWereLookedAt() {
-        Judged judged = judged();
+        MatchSnapshot judged = judged();
         List<RowView> awaiting =
                 judged.rows().stream().filter(RowView::awaitsSweep).toList();
         assertThat(awaiting).hasSize(judged.unfinished()).isNotEmpty();
@@ -47,12 +47,12 @@ class JudgedTest {
             assertThat(r.verdict()).isEqualTo(Verdict.NOT_PROVEN);
             assertThat(r.cells()).noneMatch(c -> c.check() == CheckId.SWEEP);
         });
-        assertThat(judged.best()).hasSize(Judged.AT_ONCE);
+        assertThat(judged.best()).hasSize(MatchSnapshot.AT_ONCE);
     }
 
     @Test
     void inTheEndTheRowsAreThoseOfAWholeMatchInItsOrder() {
-        Judged judged = judged();
+        MatchSnapshot judged = judged();
         judged.goOn();
         assertThat(judged.unfinished()).isZero();
         List<KitReport> whole = FitEngine.match(VAN, MANY, ShopSettings.DEFAULTS);
@@ -71,7 +71,7 @@ class JudgedTest {
 
     @Test
     void whatNobodyLooksAtAnyMoreIsNotWorkedOut() {
-        Judged judged = judged();
+        MatchSnapshot judged = judged();
         int before = judged.unfinished();
         judged.drop();
         judged.goOn();
@@ -81,7 +81,7 @@ class JudgedTest {
     @Test
     void aSmallCatalogueIsWhollyJudgedAtOnce() {
         List<Kit> few = new ArrayList<>(DemoData.kits());
-        assertThat(new Judged("stamp", Matcher.of(VAN, ShopSettings.DEFAULTS), few, () -> false).unfinished())
+        assertThat(new MatchSnapshot("stamp", Matcher.of(VAN, ShopSettings.DEFAULTS), few, () -> false).unfinished())
                 .isZero();
     }
 }

@@ -19,7 +19,7 @@ import java.util.function.BooleanSupplier;
  * The kits of one state of an axle, judged: all of them quickly and the best of them wholly before anything is shown, the rest as
  * time allows. Other threads may read while one goes on. Of most kits only the row is kept, not the report.
  */
-final class Judged {
+final class MatchSnapshot {
     /** So many of the best are judged wholly at once: in a common catalogue all. */
     static final int AT_ONCE = 256;
     /** After so many more the rows are put in order again. */
@@ -57,7 +57,7 @@ final class Judged {
      * @param isOvertaken asked kit by kit: whether nobody wants this state any more
      * @throws java.util.concurrent.CancellationException once nobody does
      */
-    Judged(String stamp, Matcher judging, List<Kit> kits, BooleanSupplier isOvertaken) {
+    MatchSnapshot(String stamp, Matcher judging, List<Kit> kits, BooleanSupplier isOvertaken) {
         this.stamp = stamp;
         this.judging = judging;
         List<Quick> quick = judging.quick(kits, report -> wanted(Quick.of(report), isOvertaken)).stream()

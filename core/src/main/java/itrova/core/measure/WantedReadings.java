@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** Which readings of an axle end are wanted before every check of a kit can be judged. */
-public final class TakeNext {
+public final class WantedReadings {
     /** A profile is wanted at this many places at least. */
     public static final int PLACES_WANTED = 3;
 
@@ -14,7 +14,7 @@ public final class TakeNext {
     public static final List<Callout> CIRCLE_WAYS = List.of(
             Callout.STUD_OVER_SKIP_ONE, Callout.STUD_SKIP_ONE, Callout.STUD_NEIGHBOUR, Callout.STUD_OVER_NEIGHBOUR);
 
-    private TakeNext() {}
+    private WantedReadings() {}
 
     /** The next reading wanted on a side in hand order; absent when all are taken. */
     public static Optional<Callout> on(AxleEnd end) {

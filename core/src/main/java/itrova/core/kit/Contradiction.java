@@ -11,7 +11,7 @@ import java.util.stream.Stream;
  * @param one one statement
  * @param other the other
  */
-public record PaperClash(String figure, String one, String other) {
+public record Contradiction(String figure, String one, String other) {
     /** Figures the papers may contradict themselves in: every one some check goes by. */
     public static final List<String> FIGURES = Stream.concat(
                     Stream.of(
@@ -58,7 +58,7 @@ public record PaperClash(String figure, String one, String other) {
             .toList();
 
     /** @throws IllegalArgumentException if no check goes by such a figure: a misspelt name would be a contradiction lost */
-    public PaperClash {
+    public Contradiction {
         if (!FIGURES.contains(figure)) {
             throw new IllegalArgumentException("“" + figure + "” is no figure of a kit.");
         }
