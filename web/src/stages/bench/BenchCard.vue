@@ -7,6 +7,7 @@ import { useAxle } from "../../shell/axleHead";
 import { useSession } from "../../shell/session";
 import { toMessage, useLoad } from "../../shell/useLoad";
 import { toTime, toTorque } from "../../units/format";
+import OverturnedAlarm from "../../verdict/OverturnedAlarm.vue";
 
 const axle = useAxle();
 const session = useSession();
@@ -20,6 +21,7 @@ const {
 );
 const index = ref(0);
 const setValue = ref("");
+const held = ref("");
 const problem = ref("");
 const mayConfirm = ref(false);
 const isBusy = ref(false);
@@ -43,6 +45,7 @@ function onStep(next: number) {
   if (!card.value || next < 0 || next >= card.value.steps.length) return;
   index.value = next;
   setValue.value = "";
+  held.value = "";
   problem.value = "";
   mayConfirm.value = false;
   void nextTick(() => heading.value?.focus());
@@ -56,7 +59,12 @@ async function onTick() {
     card.value = await toData(
       client.POST("/api/axles/{axleId}/bench/{stepId}/tick", {
         params: { path: { axleId: axle.axleId, stepId: step.value.id } },
-        body: { setValue: setValue.value, confirmed: mayConfirm.value, seal: card.value?.seal ?? "" },
+        body: {
+          setValue: setValue.value,
+          held: held.value,
+          confirmed: mayConfirm.value,
+          seal: card.value?.seal ?? "",
+        },
       }),
     );
     onStep(index.value + 1);
@@ -66,6 +74,21 @@ async function onTick() {
     if (e instanceof Refusal && e.status === 409) await load(); // the card as it is now, beside what is said of it
   } finally {
     isBusy.value = false;
+  }
+}
+
+async function onRevise() {
+  problem.value = "";
+  try {
+    card.value = await toData(
+      client.POST("/api/axles/{axleId}/bench/revision", {
+        params: { path: { axleId: axle.axleId } },
+        body: { seal: card.value?.seal ?? "" },
+      }),
+    );
+  } catch (e) {
+    problem.value = toMessage(e);
+    if (e instanceof Refusal && e.isOutdated) await load();
   }
 }
 
@@ -97,8 +120,29 @@ async function onUntick() {
     <p v-else-if="isLoading && !card" class="soft">Fetching the card …</p>
     <template v-if="card && step">
       <p v-if="!card.ordered" class="caution">
-        Kit {{ card.kit }} is not ordered yet: the card can be read, but do not take the vehicle apart for it.
+        Kit {{ card.kit }} is not ordered yet: the card can be read, but nothing can be ticked. Do not take
+        the vehicle apart for it.
       </p>
+      <OverturnedAlarm
+        :alarms="card.alarms"
+        what="The order was placed by verdicts that do not hold any more"
+      />
+      <section v-if="card.changes.length" class="caution">
+        <p>
+          <strong>The work would be planned otherwise now.</strong> The card shows the plan as ordered
+          (revision {{ card.revision }}); ticks stay with their steps.
+        </p>
+        <ul>
+          <li v-for="c in card.changes" :key="c">{{ c }}</li>
+        </ul>
+        <Button
+          v-if="session.mayChange"
+          label="Take the new plan"
+          severity="secondary"
+          outlined
+          @click="onRevise"
+        />
+      </section>
       <p v-if="card.newerEdition" class="caution">{{ card.newerEdition }}</p>
       <div class="two">
         <article class="sheet step">
@@ -134,7 +178,8 @@ async function onUntick() {
               ✓ Done by <strong>{{ step.done.by }}</strong>, {{ toTime(step.done.at)
               }}<template v-if="step.done.setTorqueNm"
                 >, set to {{ toTorque(step.done.setTorqueNm, session.units) }}</template
-              ><template v-else-if="step.done.setValue">: {{ step.done.setValue }}</template>
+              ><template v-else-if="step.done.setValue">: {{ step.done.setValue }}</template
+              ><template v-if="step.done.held">. Hold: {{ step.done.held }}</template>
             </p>
             <Button
               v-if="session.mayChange"
@@ -144,8 +189,15 @@ async function onUntick() {
               @click="onUntick"
             />
           </div>
-          <form v-else-if="session.mayChange" class="tick" @submit.prevent="onTick">
-            <div class="field">
+          <p v-else-if="card.revision && step.waitsFor.length" class="soft waits">
+            Comes after: {{ step.waitsFor.join("; ") }}.
+          </p>
+          <form v-else-if="session.mayChange && card.revision" class="tick" @submit.prevent="onTick">
+            <div v-if="step.hold" class="field">
+              <label for="held">Measured or seen at the hold</label>
+              <InputText id="held" v-model="held" maxlength="200" autocomplete="off" />
+            </div>
+            <div v-if="step.torqueNm || !step.hold" class="field">
               <label for="set">{{ step.torqueNm ? "Torque set" : "Measured or noted (may be empty)" }}</label>
               <InputText
                 id="set"
@@ -261,6 +313,10 @@ h2:focus {
   align-items: center;
   gap: 1rem;
   color: var(--good);
+  font-size: 1.15rem;
+}
+
+.waits {
   font-size: 1.15rem;
 }
 

@@ -227,6 +227,11 @@ function onShow(verdict: Verdict) {
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
     <p v-else-if="isLoading && !match" class="soft">Judging the kits …</p>
     <template v-if="match">
+      <p v-if="match.chosen" class="sheet chosen">
+        <VerdictMark :verdict="match.chosen.verdict" :size="20" /> Chosen: {{ match.chosen.described }}, with
+        the work picked: {{ toVerdictWord(match.chosen.verdict) }}. The rows below judge each kit as it comes.
+        <RouterLink :to="`/axles/${axle.axleId}/order`">Order sheet</RouterLink>
+      </p>
       <p v-if="!match.rows.length && !match.total && !wanted.text" class="sheet empty">
         <template v-if="match.counts.every((c) => c.count === 0)"
           >No kit in the catalogue is made for this kind of axle end. Import kits on the parts wall.</template
@@ -314,6 +319,10 @@ function onShow(verdict: Verdict) {
 </template>
 
 <style scoped>
+.chosen {
+  padding: 0.5rem 0.8rem;
+}
+
 .wide {
   max-width: 1900px;
 }

@@ -65,7 +65,7 @@ const toMinutes = (m: number) => (m < 1 ? "under a minute" : `${Math.round(m)} m
       <template v-else>
         <p v-if="advice.finished" class="finished">{{ advice.finished }}</p>
         <button v-if="first" type="button" class="first" @click="emit('pick', first)">
-          <span v-if="first.firstDo" class="caution small">{{ first.firstDo }}</span>
+          <span v-if="first.howTo" class="caution small">{{ first.howTo }}</span>
           <strong>{{ first.title }}, {{ toSideWord(first.side) }}</strong>
           <span v-if="first.again" class="small"
             >once more{{ first.place === undefined ? "" : ` at ${first.place} mm` }}</span

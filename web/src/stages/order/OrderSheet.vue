@@ -9,6 +9,7 @@ import { useSession } from "../../shell/session";
 import { toMessage, useLoad } from "../../shell/useLoad";
 import { toPrice, toTime } from "../../units/format";
 import FindingText from "../../verdict/FindingText.vue";
+import OverturnedAlarm from "../../verdict/OverturnedAlarm.vue";
 import VerdictMark from "../../verdict/VerdictMark.vue";
 import { toVerdictWord } from "../../verdict/words";
 
@@ -107,6 +108,7 @@ function onPlace() {
         <p v-if="order.signature" class="small">
           {{ order.signature.by }}, {{ toTime(order.signature.at) }}: “{{ order.signature.reason }}”
         </p>
+        <p v-if="order.selection !== order.kit" class="small">Chosen: {{ order.selection }}</p>
         <p v-if="order.newerEdition" class="caution">{{ order.newerEdition }}</p>
         <p v-if="order.placedAt" class="state">
           Ordered {{ toTime(order.placedAt) }} by {{ order.placedBy }}.
@@ -121,6 +123,20 @@ function onPlace() {
         </form>
         <p v-else-if="order.signable" class="soft">Only a lead may sign.</p>
         <p v-if="problem" class="failure" role="alert">{{ problem }}</p>
+      </section>
+
+      <OverturnedAlarm
+        :alarms="order.alarms"
+        what="The order was placed by verdicts that do not hold any more"
+      />
+      <section v-if="order.earlierOrders.length" class="earlier">
+        <h2>Ordered before, for something else</h2>
+        <ul>
+          <li v-for="e in order.earlierOrders" :key="e.at">
+            {{ e.what }}, {{ toPrice(e.totalCents, order.currency) }}: ordered {{ toTime(e.at) }} by
+            {{ e.by }}. It stands until it is cancelled with the supplier.
+          </li>
+        </ul>
       </section>
 
       <section v-for="[supplier, lines] in bySupplier" :key="supplier" class="supplier">

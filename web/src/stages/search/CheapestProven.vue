@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import Button from "primevue/button";
+import { useToast } from "primevue/usetoast";
 import { computed, onMounted, ref } from "vue";
+import { useRouter } from "vue-router";
 import { client, toData, type Schemas } from "../../api/client";
 import { useAxle } from "../../shell/axleHead";
+import { useSession } from "../../shell/session";
 import { toMessage } from "../../shell/useLoad";
 import { toPrice } from "../../units/format";
 import VerdictMark from "../../verdict/VerdictMark.vue";
@@ -19,6 +22,10 @@ const perIrreversible = ref(50);
 const otherWheels = ref(false);
 const forbidden = ref<Schemas["WorkChoice"]["kind"][]>([]);
 const fault = ref("");
+const version = ref(0);
+const session = useSession();
+const toast = useToast();
+const router = useRouter();
 
 const WIDTH = 420;
 const HEIGHT = 220;
@@ -33,6 +40,7 @@ onMounted(async () => {
     perHour.value = view.centsPerHour / 100;
     perIrreversible.value = view.centsPerIrreversible / 100;
     otherWheels.value = !view.wheelStays;
+    version.value = view.version;
     await onStart();
   } catch (e) {
     fault.value = toMessage(e);
@@ -60,6 +68,23 @@ const chart = computed(() =>
     HEIGHT,
   ),
 );
+
+async function onChoose(c: Schemas["CombinationView"]) {
+  fault.value = "";
+  try {
+    const now = await toData(
+      client.PUT("/api/axles/{axleId}/choice", {
+        params: { path: { axleId: axle.axleId } },
+        body: { version: version.value, kit: c.kit, with: c.choice },
+      }),
+    );
+    version.value = now.version;
+    toast.add({ severity: "success", summary: `Chosen: ${now.described}`, life: 4000 });
+    await router.push(`/axles/${axle.axleId}/order`);
+  } catch (e) {
+    fault.value = toMessage(e);
+  }
+}
 
 function toNumber(c: Schemas["CombinationView"]) {
   return (result.value?.front ?? []).findIndex((f) => toKey(f) === toKey(c)) + 1;
@@ -155,11 +180,20 @@ function toNumber(c: Schemas["CombinationView"]) {
                 <p v-if="c.options.length" class="small">With: {{ c.options.join(", ") }}</p>
                 <p v-if="c.wheel" class="small">On wheel {{ c.wheel }}</p>
                 <p v-for="w in c.works" :key="w" class="small">{{ w }}</p>
-                <RouterLink
-                  class="plain-button"
-                  :to="`/axles/${axle.axleId}/section?kit=${c.kit}${c.wheel ? `&wheel=${c.wheel.split(' ')[0]}` : ''}`"
-                  >Section</RouterLink
-                >
+                <p class="acts">
+                  <RouterLink
+                    class="plain-button"
+                    :to="`/axles/${axle.axleId}/section?kit=${c.kit}${c.wheel ? `&wheel=${c.wheel.split(' ')[0]}` : ''}`"
+                    >Section</RouterLink
+                  >
+                  <Button
+                    v-if="session.mayChange"
+                    label="Choose this combination"
+                    severity="secondary"
+                    outlined
+                    @click="onChoose(c)"
+                  />
+                </p>
               </li>
             </ol>
           </template>
@@ -308,6 +342,12 @@ p {
   gap: 0.5rem;
   flex-wrap: wrap;
   font-size: 1.08rem;
+}
+
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.8rem;
 }
 
 .cost {

@@ -39,6 +39,7 @@ class FloorsTest {
             "judge",
             "guide",
             "search",
+            "choice",
             "order",
             "work",
             "record");

@@ -27,6 +27,9 @@ final class RunningApplication {
     private static RunningApplication only;
 
     private final String address;
+    private final int port;
+    private final String url;
+    private Process process;
 
     private RunningApplication() throws IOException, InterruptedException, SQLException {
         String url = "jdbc:mariadb://" + required("ITROVA_TEST_DB") + "/";
@@ -37,10 +40,16 @@ final class RunningApplication {
             statement.execute("DROP DATABASE IF EXISTS " + SCHEMA);
             statement.execute("CREATE DATABASE " + SCHEMA + " CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci");
         }
-        int port;
         try (ServerSocket socket = new ServerSocket(0)) {
             port = socket.getLocalPort();
         }
+        this.url = url;
+        address = "http://127.0.0.1:" + port;
+        process = run();
+        Runtime.getRuntime().addShutdownHook(new Thread(() -> process.destroy()));
+    }
+
+    private Process run() throws IOException, InterruptedException {
         ProcessBuilder builder = new ProcessBuilder("java", "-Xmx384m", "-jar", System.getProperty("itrova.jar"));
         builder.environment().put("ITROVA_PORT", String.valueOf(port));
         builder.environment().put("ITROVA_DB_URL", url + SCHEMA);
@@ -53,10 +62,25 @@ final class RunningApplication {
                 System.getProperty("itrova.traces"),
                 "server-" + ProcessHandle.current().pid() + ".log");
         log.getParentFile().mkdirs();
-        Process process = builder.redirectErrorStream(true).redirectOutput(log).start();
-        Runtime.getRuntime().addShutdownHook(new Thread(process::destroy));
-        address = "http://127.0.0.1:" + port;
-        waitUntilItAnswers(process, log);
+        Process started = builder.redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.appendTo(log))
+                .start();
+        waitUntilItAnswers(started, log);
+        return started;
+    }
+
+    /** Ends the server's process without warning and starts another on the same data. */
+    static synchronized void restart() {
+        try {
+            address();
+            only.process.destroyForcibly().waitFor();
+            only.process = only.run();
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
     }
 
     private static void dropThoseOfTheDead(Statement statement) throws SQLException {

@@ -236,7 +236,20 @@ class StoryIT extends BrowserTest {
 
         link("Fit").click();
         button("Bracket, left").click();
+        assertThat(page.getByText("Comes after: ")).isVisible();
+        assertThat(button("Done")).hasCount(0);
+        button("Lift and secure").click();
+        while (!"Bracket, left".equals(page.locator("article h2").textContent())) {
+            Locator held = page.getByLabel("Measured or seen at the hold");
+            if (held.count() > 0) {
+                held.fill("seen");
+            }
+            String step = page.locator("article h2").textContent();
+            button("Done").click();
+            assertThat(page.locator("article h2")).not().hasText(step);
+        }
         page.getByLabel("Torque set").fill("55");
+        page.getByLabel("Measured or seen at the hold").fill("square");
         button("Done").click();
         assertThat(page.getByRole(AriaRole.ALERT).last()).containsText("75 N·m");
         page.getByLabel("Torque set").fill("55 lbf·ft");

@@ -1,5 +1,6 @@
 package itrova.formats;
 
+import itrova.core.choice.Selection;
 import itrova.core.measure.Instrument;
 import itrova.core.measure.Origin;
 import itrova.core.measure.Reading;
@@ -31,9 +32,12 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Job documents, format {@code itrova-job/1}; schema in {@code docs/formats/itrova-job.schema.json}. */
+/**
+ * Job documents, format {@code itrova-job/2}; schema in {@code docs/formats/itrova-job.schema.json}. Those of the first edition, which
+ * knew of a chosen kit only its code, stay readable.
+ */
 public final class JobDocument {
-    static final String FORMAT = "itrova-job/1";
+    static final String FORMAT = "itrova-job/2";
 
     private JobDocument() {}
 
@@ -89,8 +93,15 @@ public final class JobDocument {
                 c.flag("wheel_stays", true),
                 SurroundingsDocument.read(c.at("around")),
                 ReadingKey.once(readings),
-                c.optional("chosen_kit", k -> k.node().asString()),
+                chosen(c),
                 facts);
+    }
+
+    private static Optional<Selection> chosen(Cursor c) {
+        Cursor chosen = c.at("chosen");
+        return chosen.isPresent()
+                ? chosen.guarded((cursor, f) -> SelectionDocument.read(cursor.node()))
+                : c.optional("chosen_kit", k -> Selection.of(k.node().asString()));
     }
 
     private static AxleForm form(Cursor c) {
@@ -182,7 +193,7 @@ public final class JobDocument {
             if (!axle.around().isEmpty()) {
                 a.set("around", SurroundingsDocument.node(axle.around()));
             }
-            axle.chosenKit().ifPresent(k -> a.put("chosen_kit", k));
+            axle.chosen().ifPresent(s -> a.set("chosen", SelectionDocument.node(s)));
             ArrayNode readings = a.putArray("readings");
             axle.readings().forEach(r -> readings.add(node(r)));
         }
@@ -210,7 +221,7 @@ public final class JobDocument {
         papers.spindle().ifPresent(t -> p.put("spindle", t));
     }
 
-    private static ObjectNode node(Reading r) {
+    static ObjectNode node(Reading r) {
         ObjectNode n = Json.MAPPER.createObjectNode();
         n.put("side", r.side().word()).put("what", r.callout().name().toLowerCase(Locale.ROOT));
         r.place().ifPresent(p -> n.put("at_mm", r.placeText()));

@@ -54,7 +54,7 @@ class DemoDataTest {
                         axle.wheelStays(),
                         axle.around(),
                         readings.toList(),
-                        axle.chosenKit(),
+                        axle.chosen(),
                         axle.facts())
                 .toCase(BOTH);
     }
@@ -114,8 +114,8 @@ class DemoDataTest {
                                         "%s without %s, %s",
                                         f.check(), leftOut, report.kit().code())
                                 // one place more may be wanted of a profile that counts as read
-                                .allMatch(c ->
-                                        c.hasPlaces() || WantedReadings.wanted(end).contains(c));
+                                .allMatch(c -> c.hasPlaces()
+                                        || WantedReadings.wanted(end).contains(c));
                     }
                 }
             }

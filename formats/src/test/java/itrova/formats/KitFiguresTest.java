@@ -67,7 +67,8 @@ class KitFiguresTest {
                     kit.terms(),
                     kit.torques(),
                     kit.notes(),
-                    new Kit.Choices(List.of(), List.of(new itrova.core.kit.Contradiction(figure, "a", "b")), List.of()));
+                    new Kit.Choices(
+                            List.of(), List.of(new itrova.core.kit.Contradiction(figure, "a", "b")), List.of()));
             assertThat(KitDocument.read("kits.json", KitDocument.write(List.of(other)))
                             .get(0)
                             .contradicts(figure))

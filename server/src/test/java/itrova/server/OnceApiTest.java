@@ -152,13 +152,17 @@ class OnceApiTest {
     @Test
     void aStepTickedByManyAtOnceIsTickedOnce() throws Exception {
         long axle = copyOfVan(mechanic, "QF-103");
+        String order = "/api/axles/" + axle + "/order";
+        assertThat(mechanic.post(order + "/placement", seal(mechanic.get(order).json()))
+                        .status())
+                .isEqualTo(200);
         String bench = "/api/axles/" + axle + "/bench";
         String seal = mechanic.get(bench).json().path("seal").asString();
-        String body = "{\"setValue\":\"75 N·m\",\"confirmed\":false,\"seal\":\"" + seal + "\"}";
+        String body = "{\"setValue\":\"\",\"confirmed\":false,\"seal\":\"" + seal + "\"}";
         List<Callable<Answer>> tasks = new ArrayList<>();
         for (int i = 0; i < AT_ONCE; i++) {
             Client client = server.signedIn("tam").at(i % 2 == 0 ? server : second);
-            tasks.add(() -> client.post(bench + "/left-bracket/tick", body));
+            tasks.add(() -> client.post(bench + "/lift/tick", body));
         }
         List<Answer> answers = atOnce(tasks);
         assertThat(answers).extracting(Answer::status).containsOnly(200, 409);
@@ -166,8 +170,7 @@ class OnceApiTest {
                 .isEqualTo(1);
         Client again = server.signedIn("tam");
         for (int i = 0; i < 2; i++) {
-            assertThat(again.delete(bench + "/left-bracket/tick?seal=" + seal).status())
-                    .isEqualTo(200);
+            assertThat(again.delete(bench + "/lift/tick?seal=" + seal).status()).isEqualTo(200);
         }
         assertThat(rows("SELECT COUNT(*) FROM event WHERE kind = 'STEP_UNTICKED' AND axle_id = " + axle))
                 .isEqualTo(1);

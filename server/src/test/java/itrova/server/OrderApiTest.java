@@ -53,34 +53,65 @@ class OrderApiTest {
                         .asString())
                 .isEqualTo("Tam Orrin");
 
-        String tick = "/api/axles/" + axle + "/bench/left-bracket/tick";
-        String seal = mechanic.get("/api/axles/" + axle + "/bench")
-                .json()
-                .path("seal")
-                .asString();
-        assertProblem(mechanic.post(tick, ticked("", seal)), 422);
-        Answer wrong = mechanic.post(tick, ticked("55", seal));
+        String bench = "/api/axles/" + axle + "/bench";
+        String tick = bench + "/left-bracket/tick";
+        String seal = mechanic.get(bench).json().path("seal").asString();
+        Answer early = mechanic.post(tick, ticked("55 lbf·ft", "square", seal));
+        assertProblem(early, 409);
+        assertThat(early.json().path("detail").asString()).contains("comes after");
+        for (JsonNode s : mechanic.get(bench).json().path("steps")) {
+            String id = s.path("id").asString();
+            if (id.equals("left-bracket")) {
+                break;
+            }
+            if (!s.path("hold").asString().isEmpty()) {
+                assertProblem(mechanic.post(bench + "/" + id + "/tick", ticked("", "", seal)), 422);
+            }
+            assertThat(mechanic.post(bench + "/" + id + "/tick", ticked("", "seen", seal))
+                            .status())
+                    .as(id)
+                    .isEqualTo(200);
+        }
+        int before = mechanic.get(bench).json().path("done").asInt();
+        assertProblem(mechanic.post(tick, ticked("", "square", seal)), 422);
+        Answer wrong = mechanic.post(tick, ticked("55", "square", seal));
         assertProblem(wrong, 422); // 55 N·m typed where 55 lbf·ft is wanted
         assertThat(wrong.json().path("confirmable").asBoolean()).isTrue();
-        assertProblem(mechanic.post(tick, ticked("55 lbf·ft", "another card")), 409);
-        JsonNode card = mechanic.post(tick, ticked("55 lbf·ft", seal)).json();
-        assertProblem(mechanic.post(tick, ticked("55 lbf·ft", seal)), 409); // ticked before
-        assertThat(card.path("done").asInt()).isEqualTo(1);
+        assertProblem(mechanic.post(tick, ticked("55 lbf·ft", "", seal)), 422); // its hold was not read
+        assertProblem(mechanic.post(tick, ticked("55 lbf·ft", "square", "another card")), 409);
+        JsonNode card = mechanic.post(tick, ticked("55 lbf·ft", "square", seal)).json();
+        assertProblem(mechanic.post(tick, ticked("55 lbf·ft", "square", seal)), 409); // ticked before
+        assertThat(card.path("done").asInt()).isEqualTo(before + 1);
         JsonNode step = null;
         for (JsonNode s : card.path("steps")) {
             step = s.path("id").asString().equals("left-bracket") ? s : step;
         }
         assertThat(step).isNotNull();
         assertThat(step.path("done").path("by").asString()).isEqualTo("Tam Orrin");
+        assertThat(step.path("done").path("held").asString()).isEqualTo("square");
         assertThat(step.path("done").path("setTorqueNm").asDouble()).isEqualTo(74.57, within(0.01));
+        assertProblem(mechanic.delete(bench + "/left-strip/tick?seal=" + seal), 409); // more rests on it
         assertProblem(mechanic.delete(tick + "?seal=another"), 409);
         assertThat(mechanic.delete(tick + "?seal=" + seal).json().path("done").asInt())
-                .isZero();
-        assertProblem(mechanic.post("/api/axles/" + axle + "/bench/no-such/tick", ticked("", seal)), 404);
+                .isEqualTo(before);
+        assertProblem(mechanic.post(bench + "/no-such/tick", ticked("", "", seal)), 404);
     }
 
-    private static String ticked(String setValue, String seal) {
-        return "{\"setValue\":\"" + setValue + "\",\"confirmed\":false,\"seal\":\"" + seal + "\"}";
+    @Test
+    void nothingIsTickedOnAKitThatIsNotOrdered() throws Exception {
+        long axle = copyOfVan(mechanic, "QF-103");
+        JsonNode card = mechanic.get("/api/axles/" + axle + "/bench").json();
+        assertThat(card.path("revision").asInt()).isZero();
+        Answer refused = mechanic.post(
+                "/api/axles/" + axle + "/bench/lift/tick",
+                ticked("", "", card.path("seal").asString()));
+        assertProblem(refused, 409);
+        assertThat(refused.json().path("detail").asString()).contains("not ordered");
+    }
+
+    private static String ticked(String setValue, String held, String seal) {
+        return "{\"setValue\":\"" + setValue + "\",\"held\":\"" + held + "\",\"confirmed\":false,\"seal\":\"" + seal
+                + "\"}";
     }
 
     private static String signature(String reason, JsonNode order) {

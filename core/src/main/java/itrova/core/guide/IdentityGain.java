@@ -94,8 +94,9 @@ final class IdentityGain {
         ReadingSpec spec = ReadingSpec.of(callout);
         double u = feature == Feature.COUNT
                 ? 0.1
-                : Math.sqrt(
-                        square(spec.preferred().halfLimit()) / 3 + square(spec.technique()) + square(spec.pooledSpread()));
+                : Math.sqrt(square(spec.preferred().halfLimit()) / 3
+                        + square(spec.technique())
+                        + square(spec.pooledSpread()));
         double sum = 0;
         for (Weighted own : left) {
             Nominal centre = own.family().figures().get(feature);

@@ -84,6 +84,11 @@ public final class FitEngine {
         return Sides.of(axle, settings).report(kit, Checks.ALL);
     }
 
+    /** Judges one kit on every side given, by every check, with the work picked. */
+    public static KitReport report(AxleCase axle, Kit kit, ShopSettings settings, WorkPicks picks) {
+        return Sides.of(axle, settings).report(kit, Checks.ALL, picks);
+    }
+
     /** Judges one kit on every side given, without the sweep of lock and travel. */
     public static KitReport quickReport(AxleCase axle, Kit kit, ShopSettings settings) {
         return Sides.of(axle, settings).report(kit, Checks.QUICK);

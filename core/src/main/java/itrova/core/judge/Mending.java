@@ -38,12 +38,12 @@ public final class Mending {
     private final Set<CheckId> unproven = EnumSet.noneOf(CheckId.class);
 
     private final Map<CheckId, WorkOffer> refusals = new EnumMap<>(CheckId.class);
-    private final Map<CheckId, Integer> choice;
+    private final Chooser chooser;
     private final Set<WorkKind> forbidden;
 
-    private Mending(List<Check> checks, Map<CheckId, Integer> choice, Set<WorkKind> forbidden) {
+    private Mending(List<Check> checks, Chooser chooser, Set<WorkKind> forbidden) {
         this.checks = checks;
-        this.choice = choice;
+        this.chooser = chooser;
         this.forbidden = forbidden;
     }
 
@@ -57,17 +57,22 @@ public final class Mending {
 
     /** Mends a side with the work usually taken. */
     public static Result usual(List<Check> checks, KitOnSide asFound) {
-        return choosing(checks, asFound, Map.of(), Set.of());
+        return choosing(checks, asFound, (check, allowed) -> allowed.get(0), Set.of());
+    }
+
+    /** Takes one of the works allowed for a check. */
+    @FunctionalInterface
+    public interface Chooser {
+        Work taken(CheckId check, List<Work> allowed);
     }
 
     /**
      * Mends a side.
      *
-     * @param choice for a check, which of the works allowed is taken; the first where nothing is said
+     * @param chooser for a check, which of the works allowed is taken
      * @param forbidden work that may not be done
      */
-    public static Result choosing(
-            List<Check> checks, KitOnSide asFound, Map<CheckId, Integer> choice, Set<WorkKind> forbidden) {
+    public static Result choosing(List<Check> checks, KitOnSide asFound, Chooser chooser, Set<WorkKind> forbidden) {
         List<Finding> before = Checks.judge(checks, asFound);
         boolean misfit = false;
         for (Finding f : before) {
@@ -76,7 +81,7 @@ public final class Mending {
         if (!misfit) {
             return new Result(before, Map.of());
         }
-        Mending mending = new Mending(checks, choice, forbidden);
+        Mending mending = new Mending(checks, chooser, forbidden);
         List<Finding> after = mending.work(asFound, before);
         return new Result(mending.wayBack(asFound, mending.told(before, after)), mending.alternatives);
     }
@@ -97,7 +102,7 @@ public final class Mending {
                 if (f.verdict() == Verdict.DOES_NOT_FIT && isOpen) {
                     List<Work> allowed = allowed(f.check(), worked);
                     if (!allowed.isEmpty()) {
-                        Work taken = allowed.get(Math.min(choice.getOrDefault(f.check(), 0), allowed.size() - 1));
+                        Work taken = chooser.taken(f.check(), allowed);
                         works.put(f.check(), taken);
                         next = taken.applyTo(next);
                     } else {

@@ -12,6 +12,7 @@ import itrova.core.placed.SharedResults;
 import itrova.core.settings.ShopSettings;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /** The sides of an axle with what all kits share there. */
 record Sides(AxleCase axle, List<WheelProfile> wheels, List<SharedResults> shared, ShopSettings settings) {
@@ -38,10 +39,19 @@ record Sides(AxleCase axle, List<WheelProfile> wheels, List<SharedResults> share
     }
 
     KitReport report(Kit kit, List<Check> checks) {
+        return report(kit, checks, WorkPicks.USUAL);
+    }
+
+    KitReport report(Kit kit, List<Check> checks, WorkPicks picks) {
         List<Finding> findings = new ArrayList<>();
         List<KitOnSide> sides = settled(kit, checks);
         for (KitOnSide side : sides) {
-            findings.addAll(Mending.usual(checks, side).findings());
+            findings.addAll(Mending.choosing(
+                            checks,
+                            side,
+                            (check, allowed) -> picks.taken(side.end().side(), check, allowed),
+                            Set.of())
+                    .findings());
         }
         return KitReport.of(sides.get(0).kit(), findings);
     }

@@ -3,7 +3,6 @@ package itrova.core.kit;
 import itrova.core.fastener.Thread;
 import itrova.core.vehicle.AxleEndKind;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -98,16 +97,13 @@ public record Kit(
      * diameter; absent where nothing tells.
      */
     public Optional<Thread> threadFor(TorqueSpec torque) {
-        String fastener = torque.fastener().toLowerCase(Locale.ROOT);
-        if (torque.thread().isPresent()) {
-            return torque.thread();
-        }
-        if (fastener.contains("wheel nut")) {
-            return studs().map(KitStuds::thread);
-        }
-        return fastener.contains("bracket bolt")
-                ? Optional.of(Thread.usual(bracket().bolt().value()))
-                : Optional.empty();
+        return switch (torque.place()) {
+            case WHEEL_NUT -> torque.thread().or(() -> studs().map(KitStuds::thread));
+            case BRACKET_BOLT ->
+                torque.thread()
+                        .or(() -> Optional.of(Thread.usual(bracket().bolt().value())));
+            default -> torque.thread();
+        };
     }
 
     /** Whether the papers contradict themselves in a figure. */

@@ -2,10 +2,14 @@ package itrova.core.order;
 
 import itrova.core.judge.KitReport;
 import itrova.core.kit.Kit;
+import itrova.core.kit.KitOption;
 import itrova.core.kit.MissingPart;
 import itrova.core.remedy.Work;
+import itrova.core.remedy.WorkKind;
+import itrova.core.vehicle.Wheel;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What to buy and have done for one axle with one kit.
@@ -22,6 +26,16 @@ public record OrderSheet(List<OrderLine> lines) {
 
     /** The sheet for a report's kit with the work proven for it. */
     public static OrderSheet of(KitReport report) {
+        return of(report, List.of(), Optional.empty());
+    }
+
+    /**
+     * The sheet for a report's kit with options, on another wheel, with the work proven for it.
+     *
+     * @param options options taken; their parts are in the report's kit already
+     * @param wheel the wheel bought, if one is
+     */
+    public static OrderSheet of(KitReport report, List<KitOption> options, Optional<Wheel> wheel) {
         Kit kit = report.kit();
         List<OrderLine> lines = new ArrayList<>();
         lines.add(new OrderLine(
@@ -32,6 +46,24 @@ public record OrderSheet(List<OrderLine> lines) {
                 kit.terms().priceCents(),
                 kit.terms().leadDays(),
                 kit.terms().returnable() ? "may be sent back unused" : "cannot be sent back"));
+        for (KitOption option : options) {
+            lines.add(new OrderLine(
+                    OrderLine.Kind.KIT,
+                    kit.supplier(),
+                    kit.code() + " option " + option.code() + ": " + option.name(),
+                    1,
+                    option.priceCents(),
+                    option.leadDays(),
+                    "ordered with the kit"));
+        }
+        wheel.ifPresent(w -> lines.add(new OrderLine(
+                OrderLine.Kind.PART,
+                w.offer().supplier(),
+                "Pair of wheels " + w.code() + " " + w.name(),
+                1,
+                w.offer().pairCents(),
+                w.offer().leadDays(),
+                "in place of the wheels found; think of the spare")));
         for (MissingPart part : kit.terms().missing()) {
             lines.add(new OrderLine(
                     OrderLine.Kind.PART,
@@ -43,16 +75,32 @@ public record OrderSheet(List<OrderLine> lines) {
                     "not in the kit's box"));
         }
         for (Work work : report.works()) {
-            lines.add(new OrderLine(
-                    work.kind().isPart() ? OrderLine.Kind.PART : OrderLine.Kind.WORK,
-                    work.kind().who(),
-                    work.sentence(),
-                    1,
-                    work.kind().cents(),
-                    WORK_LEAD_DAYS,
-                    work.kind().isReversible() ? "can be undone" : "cannot be undone"));
+            lines.add(line(work, work.sentence()));
+            if (work.kind().isPaired() && !isDoneOnBoth(report, work.kind())) {
+                lines.add(line(work, work.kind().title() + " on the other side too: both sides are to be alike."));
+            }
         }
         return new OrderSheet(lines);
+    }
+
+    private static boolean isDoneOnBoth(KitReport report, WorkKind kind) {
+        return report.works().stream()
+                        .filter(w -> w.kind() == kind)
+                        .map(Work::side)
+                        .distinct()
+                        .count()
+                > 1;
+    }
+
+    private static OrderLine line(Work work, String item) {
+        return new OrderLine(
+                work.kind().isPart() ? OrderLine.Kind.PART : OrderLine.Kind.WORK,
+                work.kind().who(),
+                item,
+                1,
+                work.kind().cents(),
+                WORK_LEAD_DAYS,
+                work.kind().isReversible() ? "can be undone" : "cannot be undone");
     }
 
     /** Sum of all lines (cents). */

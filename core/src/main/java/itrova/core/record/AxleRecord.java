@@ -1,5 +1,6 @@
 package itrova.core.record;
 
+import itrova.core.choice.Selection;
 import itrova.core.measure.Consolidation;
 import itrova.core.measure.Reading;
 import itrova.core.placed.AxleCase;
@@ -24,7 +25,7 @@ import java.util.Optional;
  * @param wheelStays whether the wheels must stay
  * @param around what stands around the wheel of each side; a side nobody looked at is left out
  * @param readings all readings of both sides, in the order taken
- * @param chosenKit code of the kit chosen, if one is
+ * @param chosen what was chosen for it, if anything
  * @param facts what of the whole vehicle counts
  */
 public record AxleRecord(
@@ -35,7 +36,7 @@ public record AxleRecord(
         boolean wheelStays,
         Map<Side, Surroundings> around,
         List<Reading> readings,
-        Optional<String> chosenKit,
+        Optional<Selection> chosen,
         VehicleFacts facts) {
 
     public AxleRecord {

@@ -208,6 +208,14 @@ public enum WorkKind {
         };
     }
 
+    /** Whether what is done on one side must be done on the other too, whatever that side would want by itself. */
+    public boolean isPaired() {
+        return switch (this) {
+            case WHEEL_SPACER, LONGER_STUDS, OTHER_NUTS, DRILL_CIRCLE, ONE_PIECE_HUB -> true;
+            default -> false;
+        };
+    }
+
     /** Whether a part is bought rather than a dimension worked. */
     public boolean isPart() {
         return switch (this) {

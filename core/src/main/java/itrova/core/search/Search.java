@@ -194,7 +194,11 @@ public final class Search {
         List<Map<CheckId, Integer>> open = new ArrayList<>(List.of(Map.of()));
         while (!open.isEmpty()) {
             Map<CheckId, Integer> choice = open.remove(open.size() - 1);
-            Mending.Result result = Mending.choosing(Checks.ALL, side, choice, terms.forbidden());
+            Mending.Result result = Mending.choosing(
+                    Checks.ALL,
+                    side,
+                    (check, allowed) -> allowed.get(Math.min(choice.getOrDefault(check, 0), allowed.size() - 1)),
+                    terms.forbidden());
             ways.add(result.findings());
             // Branch at the first check that still has a choice nobody made.
             result.alternatives().keySet().stream()
@@ -234,7 +238,7 @@ public final class Search {
         List<Finding> findings = new ArrayList<>();
         List<KitOnSide> placed = choices.sides(chosen);
         for (KitOnSide side : placed) {
-            findings.addAll(Mending.choosing(Checks.ALL, side, Map.of(), terms.forbidden())
+            findings.addAll(Mending.choosing(Checks.ALL, side, (check, allowed) -> allowed.get(0), terms.forbidden())
                     .findings());
         }
         KitReport report = KitReport.of(placed.get(0).kit(), findings);

@@ -3,6 +3,7 @@ package itrova.core.work;
 import itrova.core.fastener.Thread;
 import itrova.core.fastener.Tightening;
 import itrova.core.quantity.Unit;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -15,8 +16,20 @@ import java.util.Optional;
  * @param caution what can hurt someone or spoil the job; empty if nothing special
  * @param hold what must be measured or seen before going on; empty if nothing
  * @param tighten what to tighten and how, if anything
+ * @param after ids of the steps that must be done before
  */
-public record BenchStep(String id, String title, String text, String caution, String hold, Optional<Tighten> tighten) {
+public record BenchStep(
+        String id,
+        String title,
+        String text,
+        String caution,
+        String hold,
+        Optional<Tighten> tighten,
+        List<String> after) {
+    public BenchStep {
+        after = List.copyOf(after);
+    }
+
     /**
      * A fastener to be tightened.
      *

@@ -307,7 +307,10 @@ class SearchTest {
                     findings.addAll(Mending.choosing(
                                     Checks.ALL,
                                     side,
-                                    Map.of(CheckId.HAT_FLANGE, choice % 2, CheckId.REGISTER, choice / 2),
+                                    (check, allowed) -> allowed.get(Math.min(
+                                            Map.of(CheckId.HAT_FLANGE, choice % 2, CheckId.REGISTER, choice / 2)
+                                                    .getOrDefault(check, 0),
+                                            allowed.size() - 1)),
                                     Set.of())
                             .findings());
                 }

@@ -2,8 +2,8 @@ package itrova.server.api;
 
 import itrova.core.finding.Verdict;
 import itrova.core.guide.NextReading;
-import itrova.core.measure.TakenApart;
 import itrova.core.measure.ReadingSpec;
+import itrova.core.measure.TakenApart;
 import itrova.core.record.AxleRecord;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;

@@ -1,20 +1,25 @@
 package itrova.server.api;
 
-import itrova.core.judge.KitReport;
+import itrova.core.choice.Overturned;
 import itrova.core.quantity.Dimension;
 import itrova.core.quantity.ShopNotation;
 import itrova.core.quantity.Unit;
 import itrova.core.work.BenchPlan;
 import itrova.core.work.BenchStep;
 import itrova.core.work.BenchStep.Tighten;
+import itrova.core.work.PlanChange;
 import itrova.formats.ReportSeal;
-import itrova.server.security.Person;
+import itrova.server.store.Decision;
+import itrova.server.store.Decision.StepTicked;
+import itrova.server.store.Decision.StepUnticked;
 import itrova.server.store.EventStore;
 import itrova.server.store.EventStore.EventRow;
 import itrova.server.store.EventStore.Place;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
 import itrova.server.store.NotFoundException;
+import itrova.server.store.ReleaseStore;
+import itrova.server.store.ReleaseStore.Revision;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -23,6 +28,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -41,12 +48,22 @@ class BenchController {
     private final Workbench bench;
     private final JobStore jobs;
     private final EventStore events;
+    private final Releases releases;
+    private final ReleaseStore plans;
     private final CurrentPerson me;
 
-    BenchController(Workbench bench, JobStore jobs, EventStore events, CurrentPerson me) {
+    BenchController(
+            Workbench bench,
+            JobStore jobs,
+            EventStore events,
+            Releases releases,
+            ReleaseStore plans,
+            CurrentPerson me) {
         this.bench = bench;
         this.jobs = jobs;
         this.events = events;
+        this.releases = releases;
+        this.plans = plans;
         this.me = me;
     }
 
@@ -54,8 +71,12 @@ class BenchController {
             String by,
             Instant at,
             String setValue,
+            String held,
             @Nullable Double setTorqueNm) {}
 
+    /**
+     * @param waitsFor titles of the steps that must be done before and are not
+     */
     record StepView(
             String id,
             String title,
@@ -63,8 +84,14 @@ class BenchController {
             String caution,
             String hold,
             @Nullable Double torqueNm,
+            List<String> waitsFor,
             @Nullable DoneView done) {}
 
+    /**
+     * @param revision number of the plan frozen; 0 before the order, when the card can be read and nothing ticked
+     * @param changes what a new revision would change, in words
+     * @param alarms verdicts the order was placed by that do not hold any more
+     */
     record BenchView(
             long axleId,
             long jobId,
@@ -72,6 +99,9 @@ class BenchController {
             String name,
             String kit,
             boolean ordered,
+            int revision,
+            List<String> changes,
+            List<String> alarms,
             List<StepView> steps,
             int done,
             String seal,
@@ -79,111 +109,157 @@ class BenchController {
 
     record TickRequest(
             @NotNull @Size(max = 60) String setValue,
+            @Nullable @Size(max = 200) String held,
             boolean confirmed,
             @NotNull @Size(max = 64) String seal) {}
 
+    record RevisionRequest(@NotNull @Size(max = 64) String seal) {}
+
+    /** The card as it stands: the plan frozen with the order, or what it would be. */
+    private record Card(Chosen chosen, Optional<Revision> frozen, BenchPlan live, Map<String, Ticked> done) {
+        BenchPlan plan() {
+            return frozen.map(Revision::plan).orElse(live);
+        }
+
+        List<PlanChange> changes() {
+            return frozen.map(f -> PlanChange.between(f.plan(), live)).orElse(List.of());
+        }
+
+        /** Names the card as it is: kit and steps with their torques, not what is ticked. */
+        String seal() {
+            return ReportSeal.of(chosen.selection().describe() + plan().steps());
+        }
+
+        BenchStep step(String id) {
+            return plan().step(id).orElseThrow(() -> new NotFoundException("Step " + id));
+        }
+    }
+
+    private record Ticked(StepTicked tick, String by, Instant at) {}
+
+    private Card card(Chosen chosen) {
+        Map<String, Ticked> done = new HashMap<>();
+        String kit = chosen.selection().kit();
+        for (EventRow e : events.ofAxle(chosen.row().id())) {
+            Decision.of(e).ifPresent(d -> {
+                if (d instanceof StepTicked tick && tick.kit().equals(kit)) {
+                    done.put(tick.stepId(), new Ticked(tick, e.by(), e.at()));
+                } else if (d instanceof StepUnticked untick && untick.kit().equals(kit)) {
+                    done.remove(untick.stepId());
+                }
+            });
+        }
+        return new Card(
+                chosen,
+                plans.revision(chosen.row().id(), chosen.selection()),
+                BenchPlan.of(chosen.report(), chosen.row().form().kind()),
+                done);
+    }
+
     @GetMapping
     BenchView card(@PathVariable long axleId) {
-        AxleRow row = bench.axle(axleId);
-        KitReport report = bench.chosen(row);
-        List<EventRow> log = events.ofAxle(axleId);
-        Map<String, EventRow> done = new HashMap<>();
-        String kit = report.kit().code();
-        for (EventRow e : log) {
-            if (e.kind() == EventStore.Kind.STEP_TICKED
-                    && kit.equals(e.payload().get("kit"))) {
-                done.put(e.subject(), e);
-            } else if (e.kind() == EventStore.Kind.STEP_UNTICKED
-                    && kit.equals(e.payload().get("kit"))) {
-                done.remove(e.subject());
-            }
-        }
-        boolean ordered = log.stream()
-                .anyMatch(e ->
-                        e.kind() == EventStore.Kind.ORDER_PLACED && e.subject().equals(kit));
-        BenchPlan plan = BenchPlan.of(report, row.form().kind());
-        List<StepView> steps = plan.steps().stream()
-                .map(s -> new StepView(
-                        s.id(),
-                        s.title(),
-                        s.text(),
-                        s.caution(),
-                        s.hold(),
-                        s.tighten().map(Tighten::torque).orElse(null),
-                        done.containsKey(s.id()) ? view(done.get(s.id())) : null))
-                .toList();
+        return view(card(bench.chosen(bench.axle(axleId))));
+    }
+
+    private BenchView view(Card card) {
+        AxleRow row = card.chosen().row();
+        List<StepView> steps =
+                card.plan().steps().stream().map(s -> view(card, s)).toList();
         return new BenchView(
-                axleId,
+                row.id(),
                 row.jobId(),
                 jobs.job(row.jobId()).title(),
                 row.name(),
-                kit,
-                ordered,
+                card.chosen().selection().kit(),
+                releases.order(row.id(), card.chosen().selection()).isPresent(),
+                card.frozen().map(Revision::number).orElse(0),
+                card.changes().stream().map(PlanChange::sentence).toList(),
+                releases.overturned(card.chosen()).stream()
+                        .map(Overturned::sentence)
+                        .toList(),
                 steps,
                 (int) steps.stream().filter(s -> s.done() != null).count(),
-                seal(report, plan),
+                card.seal(),
                 bench.newerEdition(row).orElse(null));
     }
 
-    /** Names the card as it is: kit and steps with their torques, not what is ticked. */
-    private static String seal(KitReport report, BenchPlan plan) {
-        return ReportSeal.of(report.kit().code() + plan.steps());
+    private static StepView view(Card card, BenchStep s) {
+        return new StepView(
+                s.id(),
+                s.title(),
+                s.text(),
+                s.caution(),
+                s.hold(),
+                s.tighten().map(Tighten::torque).orElse(null),
+                card.plan().open(s, card.done().keySet()).stream()
+                        .map(BenchStep::title)
+                        .toList(),
+                Optional.ofNullable(card.done().get(s.id()))
+                        .map(BenchController::view)
+                        .orElse(null));
     }
 
-    private static boolean isTicked(List<EventRow> log, String kit, String stepId) {
-        boolean ticked = false;
-        for (EventRow e : log) {
-            if (e.subject().equals(stepId) && kit.equals(e.payload().get("kit"))) {
-                ticked = e.kind() == EventStore.Kind.STEP_TICKED;
-            }
-        }
-        return ticked;
-    }
-
-    private static DoneView view(EventRow e) {
-        String torque = e.payload().get("torqueNm");
+    private static DoneView view(Ticked t) {
         return new DoneView(
-                e.by(),
-                e.at(),
-                e.payload().getOrDefault("setValue", ""),
-                torque == null ? null : Double.valueOf(torque));
+                t.by(),
+                t.at(),
+                t.tick().set(),
+                t.tick().held(),
+                t.tick().torqueNm().isPresent() ? t.tick().torqueNm().getAsDouble() : null);
+    }
+
+    /** The card of an axle kept from other writes, if it is the one seen. */
+    private Card seen(long axleId, String seal) {
+        Card card = card(bench.chosen(bench.lockedAxle(axleId)));
+        if (!card.seal().equals(seal)) {
+            throw new SeenOtherException(
+                    "The card you saw has changed meanwhile: it is for kit "
+                            + card.chosen().selection().describe()
+                            + " now. Nothing was changed. Look at the step as it is now.",
+                    seal,
+                    card.seal());
+        }
+        return card;
     }
 
     @PostMapping("/{stepId}/tick")
     BenchView tick(@PathVariable long axleId, @PathVariable String stepId, @Valid @RequestBody TickRequest body) {
-        AxleRow row = bench.lockedAxle(axleId);
-        KitReport report = bench.chosen(row);
-        BenchStep step = step(report, row, stepId);
-        seen(report, row, body.seal());
-        if (isTicked(events.ofAxle(axleId), report.kit().code(), stepId)) {
+        card(bench.chosen(bench.axle(axleId))).step(stepId);
+        Card card = seen(axleId, body.seal());
+        BenchStep step = card.step(stepId);
+        if (card.frozen().isEmpty()) {
+            throw new ConflictException("Kit " + card.chosen().selection().describe()
+                    + " is not ordered: nothing is taken apart for it. Place the order first.");
+        }
+        if (card.done().containsKey(stepId)) {
             throw new ConflictException("“" + step.title()
                     + "” was ticked before. Nothing was changed; take the tick back first if it is to be done again.");
         }
-        Person person = me.get();
-        Map<String, String> payload = new HashMap<>(Map.of(
-                "kit",
-                report.kit().code(),
-                "title",
-                step.title(),
-                "setValue",
-                body.setValue().strip()));
-        if (step.tighten().isPresent()) {
-            double set = torque(body, step.tighten().get());
-            payload.put("torqueNm", Double.toString(set));
+        List<BenchStep> open = card.plan().open(step, card.done().keySet());
+        if (!open.isEmpty()) {
+            throw new ConflictException("“" + step.title() + "” comes after “"
+                    + open.stream().map(BenchStep::title).collect(Collectors.joining("” and “"))
+                    + "”. Do and tick that first.");
         }
-        events.add(Place.axle(row.jobId(), axleId), EventStore.Kind.STEP_TICKED, stepId, payload, person.id());
+        OptionalDouble torque = step.tighten().isPresent()
+                ? OptionalDouble.of(torque(body, step.tighten().get()))
+                : OptionalDouble.empty();
+        String held = body.held() == null ? "" : body.held().strip();
+        if (!step.hold().isEmpty() && held.isEmpty()) {
+            throw BadInputException.of(
+                    "held", "", "This step holds: “" + step.hold() + "” Write what you measured or saw.");
+        }
+        events.add(
+                Place.axle(card.chosen().row().jobId(), axleId),
+                new StepTicked(
+                        stepId,
+                        card.chosen().selection().kit(),
+                        step.title(),
+                        body.setValue().strip(),
+                        held,
+                        torque),
+                me.get().id());
         return card(axleId);
-    }
-
-    private static void seen(KitReport report, AxleRow row, String seal) {
-        String now = seal(report, BenchPlan.of(report, row.form().kind()));
-        if (!now.equals(seal)) {
-            throw new SeenOtherException(
-                    "The card you saw has changed meanwhile: it is for kit "
-                            + report.kit().code() + " now. Nothing was changed. Look at the step as it is now.",
-                    seal,
-                    now);
-        }
     }
 
     private double torque(TickRequest body, Tighten wanted) {
@@ -211,26 +287,34 @@ class BenchController {
     @DeleteMapping("/{stepId}/tick")
     BenchView untick(
             @PathVariable long axleId, @PathVariable String stepId, @RequestParam @Size(max = 64) String seal) {
-        AxleRow row = bench.lockedAxle(axleId);
-        KitReport report = bench.chosen(row);
-        step(report, row, stepId);
-        seen(report, row, seal);
-        if (!isTicked(events.ofAxle(axleId), report.kit().code(), stepId)) {
-            return card(axleId);
+        Card card = seen(axleId, seal);
+        BenchStep step = card.step(stepId);
+        if (!card.done().containsKey(stepId)) {
+            return view(card);
+        }
+        List<BenchStep> resting = card.plan().resting(step, card.done().keySet());
+        if (!resting.isEmpty()) {
+            throw new ConflictException("“" + resting.get(0).title() + "” was done on top of “" + step.title()
+                    + "”. Take that tick back first.");
         }
         events.add(
-                Place.axle(row.jobId(), axleId),
-                EventStore.Kind.STEP_UNTICKED,
-                stepId,
-                Map.of("kit", report.kit().code()),
+                Place.axle(card.chosen().row().jobId(), axleId),
+                new StepUnticked(stepId, card.chosen().selection().kit()),
                 me.get().id());
         return card(axleId);
     }
 
-    private static BenchStep step(KitReport report, AxleRow row, String stepId) {
-        return BenchPlan.of(report, row.form().kind()).steps().stream()
-                .filter(s -> s.id().equals(stepId))
-                .findFirst()
-                .orElseThrow(() -> new NotFoundException("Step " + stepId));
+    /** Takes the steps as they would be planned now; ticks stay with their steps. */
+    @PostMapping("/revision")
+    BenchView revise(@PathVariable long axleId, @Valid @RequestBody RevisionRequest body) {
+        Card card = seen(axleId, body.seal());
+        if (card.frozen().isEmpty()) {
+            throw new ConflictException("Nothing is ordered yet: the card shows the plan as it would be now anyway.");
+        }
+        if (!card.changes().isEmpty()) {
+            plans.freeze(
+                    axleId, card.chosen().selection(), card.live(), me.get().id());
+        }
+        return card(axleId);
     }
 }

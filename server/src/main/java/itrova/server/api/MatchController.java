@@ -1,6 +1,7 @@
 package itrova.server.api;
 
 import itrova.core.check.completeness.NotChecked;
+import itrova.core.choice.Selection;
 import itrova.core.finding.CheckId;
 import itrova.core.finding.Verdict;
 import itrova.core.judge.KitReport;
@@ -9,7 +10,7 @@ import itrova.core.search.Cost;
 import itrova.core.search.Search;
 import itrova.server.api.MatchRows.CellView;
 import itrova.server.api.MatchRows.RowView;
-import itrova.server.security.Person;
+import itrova.server.store.Decision.KitChosen;
 import itrova.server.store.EventStore;
 import itrova.server.store.EventStore.Place;
 import itrova.server.store.JobStore;
@@ -96,6 +97,7 @@ class MatchController {
             String name,
             boolean mustBeReversible,
             @Nullable String chosenKit,
+            @Nullable CombinationChosenView chosen,
             int kitsForOtherEnds,
             List<CheckView> checks,
             List<CountView> counts,
@@ -141,10 +143,33 @@ class MatchController {
             List<FindingViews.FindingView> findings) {}
 
     /** The choice as it stands. */
-    record ChoiceView(int version, @Nullable String chosenKit) {}
+    record ChoiceView(
+            int version,
+            @Nullable String chosenKit,
+            @Nullable String described) {}
 
+    /**
+     * What is to be chosen.
+     *
+     * @param kit code of the kit; absent to take the choice back
+     * @param with options, wheel and work; absent for the kit as it comes
+     */
     record ChoiceRequest(
-            int version, @Nullable @Size(max = 40) String kit) {}
+            int version,
+            @Nullable @Size(max = 40) String kit,
+            @Nullable @Valid SelectionView with) {
+        Selection selection(String code) {
+            return with == null ? Selection.of(code) : with.with(code);
+        }
+    }
+
+    /**
+     * What is chosen, where it is more than a kit as it comes.
+     *
+     * @param described kit, options and wheel in words
+     * @param verdict how it stands now
+     */
+    record CombinationChosenView(String described, Verdict verdict) {}
 
     /** What of the table is wanted. */
     record Wanted(
@@ -190,6 +215,11 @@ class MatchController {
                 row.name(),
                 job.mustBeReversible(),
                 row.chosenKit().orElse(null),
+                row.chosen()
+                        .filter(s -> !s.isAsItComes())
+                        .map(s -> new CombinationChosenView(
+                                s.describe(), bench.chosen(row).report().verdict()))
+                        .orElse(null),
                 kits.all().size() - all.size(),
                 checks(all),
                 Arrays.stream(Verdict.values())
@@ -338,29 +368,36 @@ class MatchController {
         return kits.id(code).orElseThrow(() -> new NotFoundException("Kit " + code));
     }
 
-    /** Chooses a kit, or none. Whoever ordered or worked by another choice keeps that in the log. */
+    /** Chooses a kit with options, wheel and work, or takes the choice back. Whoever ordered or worked by another choice keeps that in the log. */
     @PutMapping("/choice")
     @Transactional
     public ChoiceView choose(@PathVariable long axleId, @Valid @RequestBody ChoiceRequest body) {
         AxleRow row = bench.lockedAxle(axleId);
-        Person person = me.get();
-        Optional<String> code = Optional.ofNullable(body.kit());
-        int edition = code.map(c -> kits.edition(c).orElseThrow(() -> new NotFoundException("Kit " + c)))
-                .orElse(0);
-        jobs.choose(axleId, body.version(), code.map(this::kitId), edition);
+        Optional<Selection> chosen = Optional.ofNullable(body.kit()).map(code -> body.selection(code)
+                .inEdition(kits.edition(code).orElseThrow(() -> new NotFoundException("Kit " + code))));
+        chosen.ifPresent(this::check);
+        jobs.choose(axleId, body.version(), chosen, chosen.map(s -> kitId(s.kit())));
         events.add(
                 Place.axle(row.jobId(), axleId),
-                EventStore.Kind.KIT_CHOSEN,
-                code.orElse("none"),
-                Map.of(
-                        "edition",
-                        String.valueOf(edition),
-                        "before",
-                        row.chosen()
-                                .map(c -> c.kit() + ", edition " + c.edition())
-                                .orElse("none")),
-                person.id());
+                new KitChosen(chosen, row.chosen().map(MatchController::words).orElse("none")),
+                me.get().id());
         AxleRow now = bench.axle(axleId);
-        return new ChoiceView(now.version(), now.chosenKit().orElse(null));
+        return new ChoiceView(
+                now.version(),
+                now.chosenKit().orElse(null),
+                now.chosen().map(Selection::describe).orElse(null));
+    }
+
+    private static String words(Selection s) {
+        return s.describe() + ", edition " + s.edition().orElseThrow();
+    }
+
+    private void check(Selection chosen) {
+        try {
+            chosen.optionsOf(bench.kit(chosen.kit()));
+        } catch (IllegalArgumentException e) {
+            throw BadInputException.of("options", String.join(", ", chosen.options()), e.getMessage());
+        }
+        chosen.wheel().ifPresent(bench::wheel);
     }
 }

@@ -53,11 +53,12 @@ class MatchTable {
             .weigher((Weigher<State, MatchSnapshot>)
                     (state, judged) -> 1 + judged.rows().size())
             .expireAfterAccess(LOOKED_AT)
-            .evictionListener((State state, MatchSnapshot judged, com.github.benmanes.caffeine.cache.RemovalCause cause) -> {
-                if (judged != null) {
-                    judged.drop();
-                }
-            })
+            .evictionListener(
+                    (State state, MatchSnapshot judged, com.github.benmanes.caffeine.cache.RemovalCause cause) -> {
+                        if (judged != null) {
+                            judged.drop();
+                        }
+                    })
             .executor(workers)
             .buildAsync();
     /** The newest state of each axle that somebody asked for. */
@@ -139,7 +140,8 @@ class MatchTable {
         newest.put(state.axleId(), state.stamp());
         kept.asMap().forEach((other, future) -> {
             if (other.axleId() == state.axleId() && !other.equals(state)) {
-                MatchSnapshot done = future.isDone() ? kept.synchronous().asMap().get(other) : null;
+                MatchSnapshot done =
+                        future.isDone() ? kept.synchronous().asMap().get(other) : null;
                 if (done != null) {
                     done.drop();
                     kept.synchronous().invalidate(other);

@@ -1,22 +1,25 @@
 package itrova.server.api;
 
 import itrova.core.check.completeness.NotChecked;
+import itrova.core.choice.Overturned;
 import itrova.core.finding.Finding;
 import itrova.core.finding.Verdict;
 import itrova.core.judge.KitReport;
 import itrova.core.order.OrderGate;
 import itrova.core.order.OrderLine;
 import itrova.core.order.OrderSheet;
-import itrova.formats.ReportSeal;
+import itrova.core.work.BenchPlan;
 import itrova.formats.paper.OrderCsv;
 import itrova.formats.paper.OrderPaper;
 import itrova.formats.paper.OrderPdf;
-import itrova.server.security.Person;
+import itrova.server.api.Releases.Taken;
+import itrova.server.store.Decision.OrderPlaced;
+import itrova.server.store.Decision.OrderSigned;
 import itrova.server.store.EventStore;
-import itrova.server.store.EventStore.EventRow;
 import itrova.server.store.EventStore.Place;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
+import itrova.server.store.ReleaseStore;
 import itrova.server.store.ShopStore;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -26,7 +29,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
@@ -49,9 +51,20 @@ class OrderController {
     private final JobStore jobs;
     private final EventStore events;
     private final ShopStore shop;
+    private final Releases releases;
+    private final ReleaseStore plans;
     private final CurrentPerson me;
 
-    OrderController(Workbench bench, JobStore jobs, EventStore events, ShopStore shop, CurrentPerson me) {
+    OrderController(
+            Workbench bench,
+            JobStore jobs,
+            EventStore events,
+            ShopStore shop,
+            Releases releases,
+            ReleaseStore plans,
+            CurrentPerson me) {
+        this.releases = releases;
+        this.plans = plans;
         this.shop = shop;
         this.bench = bench;
         this.jobs = jobs;
@@ -92,7 +105,13 @@ class OrderController {
             String currency,
             List<String> notChecked,
             @Nullable String newerEdition,
+            String selection,
+            List<String> alarms,
+            List<EarlierOrderView> earlierOrders,
             String seal) {}
+
+    /** An order placed for something else than what is chosen now. */
+    record EarlierOrderView(String what, Instant at, String by, long totalCents) {}
 
     /** What somebody means who has seen a sheet: that sheet and no other. */
     record PlacementRequest(@NotNull @Size(max = 64) String seal) {}
@@ -103,13 +122,20 @@ class OrderController {
 
     /** All about the order of one axle. */
     private record State(
-            AxleRow row,
-            KitReport report,
+            Chosen chosen,
             String seal,
             OrderGate gate,
             OrderSheet sheet,
-            Optional<EventRow> signature,
-            Optional<EventRow> placed) {
+            Optional<Taken<OrderSigned>> signature,
+            Optional<Taken<OrderPlaced>> placed) {
+        AxleRow row() {
+            return chosen.row();
+        }
+
+        KitReport report() {
+            return chosen.report();
+        }
+
         boolean mayOrder() {
             return gate.state() == OrderGate.State.OPEN
                     || gate.state() == OrderGate.State.HELD && signature.isPresent();
@@ -117,29 +143,15 @@ class OrderController {
     }
 
     private State state(long axleId) {
-        AxleRow row = bench.axle(axleId);
-        KitReport report = bench.chosen(row);
-        OrderGate gate = OrderGate.of(report);
-        String seal = ReportSeal.of(report);
-        List<EventRow> log = events.ofAxle(axleId);
-        Optional<EventRow> signature = gate.state() == OrderGate.State.HELD
-                ? last(log, EventStore.Kind.ORDER_SIGNED, report)
-                        .filter(e -> seal.equals(e.payload().get("covers")))
-                : Optional.empty();
+        Chosen chosen = bench.chosen(bench.axle(axleId));
+        OrderGate gate = OrderGate.of(chosen.report());
         return new State(
-                row,
-                report,
-                seal,
+                chosen,
+                chosen.seal(),
                 gate,
-                OrderSheet.of(report),
-                signature,
-                last(log, EventStore.Kind.ORDER_PLACED, report));
-    }
-
-    private static Optional<EventRow> last(List<EventRow> log, EventStore.Kind kind, KitReport report) {
-        return log.stream()
-                .filter(e -> e.kind() == kind && e.subject().equals(report.kit().code()))
-                .reduce((first, second) -> second);
+                chosen.sheet(),
+                gate.state() == OrderGate.State.HELD ? releases.signature(chosen) : Optional.empty(),
+                releases.order(axleId, chosen.selection()));
     }
 
     /** The order as it stands, if it is the one seen; else both are told. */
@@ -174,10 +186,10 @@ class OrderController {
                 s.gate().state() == OrderGate.State.HELD && s.signature().isEmpty(),
                 s.gate().holding().stream().map(FindingViews::finding).toList(),
                 s.signature()
-                        .map(e -> new SignatureView(e.by(), e.at(), e.payload().getOrDefault("reason", "")))
+                        .map(t -> new SignatureView(t.by(), t.at(), t.decision().reason()))
                         .orElse(null),
-                s.placed().map(EventRow::at).orElse(null),
-                s.placed().map(EventRow::by).orElse(null),
+                s.placed().map(Taken::at).orElse(null),
+                s.placed().map(Taken::by).orElse(null),
                 s.sheet().lines().stream()
                         .map(l -> new LineView(
                                 l.kind(),
@@ -194,6 +206,19 @@ class OrderController {
                 CURRENCY,
                 NotChecked.on(bench.ends(s.row())),
                 bench.newerEdition(s.row()).orElse(null),
+                s.chosen().selection().describe(),
+                releases.overturned(s.chosen()).stream()
+                        .map(Overturned::sentence)
+                        .toList(),
+                releases.orders(axleId).stream()
+                        .filter(t ->
+                                !t.decision().selection().isSameAs(s.chosen().selection()))
+                        .map(t -> new EarlierOrderView(
+                                t.decision().subject(),
+                                t.at(),
+                                t.by(),
+                                t.decision().totalCents()))
+                        .toList(),
                 s.seal());
     }
 
@@ -234,17 +259,17 @@ class OrderController {
         if (s.gate().state() == OrderGate.State.OPEN) {
             throw new ConflictException("Every check is proven; nothing has to be signed for.");
         }
-        Person person = me.get();
+        long person = me.get().id();
+        releases.keep(s.chosen(), person);
         events.addOnce(
                 Place.axle(s.row().jobId(), axleId),
-                EventStore.Kind.ORDER_SIGNED,
-                s.report().kit().code(),
-                Map.of("reason", body.reason().strip(), "covers", s.seal()),
-                person.id(),
-                "signed " + axleId + " " + s.seal() + " " + person.id());
+                new OrderSigned(s.chosen().selection(), s.seal(), body.reason().strip()),
+                person,
+                "signed " + axleId + " " + s.seal() + " " + person);
         return order(axleId);
     }
 
+    /** Places the order and freezes the plan of the work with it. */
     @PostMapping("/order/placement")
     OrderView place(@PathVariable long axleId, @Valid @RequestBody PlacementRequest body) {
         bench.lockedAxle(axleId);
@@ -253,23 +278,23 @@ class OrderController {
             throw new ConflictException(gateText(s));
         }
         if (s.placed().isEmpty()) {
+            long person = me.get().id();
+            releases.keep(s.chosen(), person);
             events.addOnce(
                     Place.axle(s.row().jobId(), axleId),
-                    EventStore.Kind.ORDER_PLACED,
-                    s.report().kit().code(),
-                    Map.of(
-                            "edition",
-                            String.valueOf(s.row().chosen().orElseThrow().edition()),
-                            "covers",
+                    new OrderPlaced(
+                            s.chosen().selection(),
                             s.seal(),
-                            "totalCents",
-                            Long.toString(s.sheet().totalCents()),
-                            "verdict",
                             s.report().verdict().word(),
-                            "csv",
+                            s.sheet().totalCents(),
                             OrderCsv.write(paper(s))),
-                    me.get().id(),
+                    person,
                     "placed " + axleId + " " + s.seal());
+            plans.freeze(
+                    axleId,
+                    s.chosen().selection(),
+                    BenchPlan.of(s.report(), s.row().form().kind()),
+                    person);
         }
         return order(axleId);
     }
@@ -298,8 +323,8 @@ class OrderController {
 
     private OrderPaper paper(State s) {
         String signature = s.signature()
-                .map(e -> "Signed for what is not proven by " + e.by() + ": "
-                        + e.payload().getOrDefault("reason", ""))
+                .map(t -> "Signed for what is not proven by " + t.by() + ": "
+                        + t.decision().reason())
                 .orElse("");
         return new OrderPaper(
                 shop.name().orElse(""),

@@ -1,5 +1,6 @@
 package itrova.server.api;
 
+import itrova.core.choice.Selection;
 import itrova.core.finding.Finding;
 import itrova.core.finding.Verdict;
 import itrova.core.kit.Kit;
@@ -97,6 +98,7 @@ class SearchController {
             long centsPerHour,
             long centsPerIrreversible,
             boolean wheelStays,
+            int version,
             int wheels,
             List<WorkChoice> works) {}
 
@@ -119,7 +121,8 @@ class SearchController {
             int minutes,
             int irreversible,
             double rank,
-            boolean onFront) {}
+            boolean onFront,
+            SelectionView choice) {}
 
     record NearestView(CombinationView combination, List<String> steps) {}
 
@@ -144,6 +147,7 @@ class SearchController {
                 Weights.USUAL.centsPerHour(),
                 Weights.USUAL.centsPerIrreversible(),
                 row.wheelStays(),
+                row.version(),
                 wheels.all().size(),
                 Arrays.stream(WorkKind.values())
                         .map(k -> new WorkChoice(k, k.title(), k.who(), k.isReversible()))
@@ -270,7 +274,8 @@ class SearchController {
                 c.cost().minutes(),
                 c.cost().irreversible(),
                 weights.of(c.cost()),
-                onFront);
+                onFront,
+                SelectionView.of(Selection.of(c)));
     }
 
     /** What would prove it, in words, each once. */

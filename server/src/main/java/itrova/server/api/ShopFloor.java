@@ -2,11 +2,10 @@ package itrova.server.api;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import itrova.core.judge.FitEngine;
+import itrova.core.choice.Selection;
 import itrova.core.judge.Matcher;
-import itrova.core.kit.Kit;
-import itrova.core.measure.WantedReadings;
 import itrova.core.measure.ToolBox;
+import itrova.core.measure.WantedReadings;
 import itrova.core.order.OrderGate;
 import itrova.core.record.AxleRecord;
 import itrova.core.settings.ShopSettings;
@@ -15,19 +14,23 @@ import itrova.core.vehicle.Side;
 import itrova.server.api.JobsController.AxleSummary;
 import itrova.server.api.JobsController.JobView;
 import itrova.server.api.JobsController.Stage;
+import itrova.server.store.Decision;
+import itrova.server.store.Decision.OrderPlaced;
 import itrova.server.store.EventStore;
+import itrova.server.store.EventStore.EventRow;
 import itrova.server.store.InstrumentStore;
 import itrova.server.store.JobArchive;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
 import itrova.server.store.JobStore.JobRow;
 import itrova.server.store.KitStore;
+import itrova.server.store.NotFoundException;
 import itrova.server.store.ReadingStore;
 import itrova.server.store.ReadingStore.ReadingRow;
-import java.util.HashSet;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -47,7 +50,10 @@ class ShopFloor {
     private final JobArchive archive;
     private final KitStore kits;
     private final Workbench bench;
+    private final Releases releases;
     private final Cache<String, Boolean> anyProven =
+            Caffeine.newBuilder().maximumSize(ANSWERS_KEPT).build();
+    private final Cache<String, String> heldBy =
             Caffeine.newBuilder().maximumSize(ANSWERS_KEPT).build();
 
     ShopFloor(
@@ -57,7 +63,9 @@ class ShopFloor {
             InstrumentStore instruments,
             JobArchive archive,
             KitStore kits,
-            Workbench bench) {
+            Workbench bench,
+            Releases releases) {
+        this.releases = releases;
         this.jobs = jobs;
         this.readings = readings;
         this.events = events;
@@ -70,7 +78,7 @@ class ShopFloor {
     /** What all axles of a page are held against. */
     private record Around(
             Map<Long, List<ReadingRow>> standing,
-            Set<String> placed,
+            Map<Long, List<Selection>> placed,
             ToolBox tools,
             ShopSettings settings,
             String stamp,
@@ -81,9 +89,12 @@ class ShopFloor {
         List<AxleRow> axles = jobs.axles(rows.stream().map(JobRow::id).toList());
         List<Long> ids = axles.stream().map(AxleRow::id).toList();
         ShopSettings settings = bench.settings();
-        Set<String> placed = events.placed(ids).stream()
-                .map(e -> e.axleId() + " " + e.subject())
-                .collect(Collectors.toCollection(HashSet::new));
+        Map<Long, List<Selection>> placed = new HashMap<>();
+        for (EventRow e : events.placed(ids)) {
+            if (Decision.of(e).orElseThrow() instanceof OrderPlaced order) {
+                placed.computeIfAbsent(e.axleId(), a -> new ArrayList<>()).add(order.selection());
+            }
+        }
         Around around = new Around(
                 readings.standing(ids),
                 placed,
@@ -120,21 +131,23 @@ class ShopFloor {
             wanted += WantedReadings.stillWanted(record.end(side));
         }
         Stage stage;
-        String heldBy = "";
+        String held = "";
         String next;
         if (row.chosen().isPresent()) {
-            JobStore.Chosen chosen = row.chosen().get();
-            boolean placed = around.placed().contains(row.id() + " " + chosen.kit());
+            boolean placed = around.placed().getOrDefault(row.id(), List.of()).stream()
+                    .anyMatch(row.chosen().get()::isSameAs);
             stage = placed ? Stage.FIT : Stage.ORDER;
-            heldBy = placed ? "" : held(record, chosen, around.settings());
-            next = placed ? "Work on the bench card" : "Order";
+            held = heldBy.get(
+                    state(row, around) + "/" + placed,
+                    s -> placed ? overturned(row, record, around.settings()) : held(row, record, around.settings()));
+            next = placed ? held.isEmpty() ? "Work on the bench card" : "Look at the order again" : "Order";
         } else if (wanted > 0) {
             stage = Stage.MEASURE;
-            heldBy = wanted == 1 ? "1 reading wanted" : wanted + " readings wanted";
+            held = wanted == 1 ? "1 reading wanted" : wanted + " readings wanted";
             next = "Measure";
         } else {
             stage = Stage.CHOOSE;
-            heldBy = isAnyProven(row, record, around) ? "" : "no kit is proven to fit";
+            held = isAnyProven(row, record, around) ? "" : "no kit is proven to fit";
             next = "Choose a kit";
         }
         return new AxleSummary(
@@ -146,25 +159,44 @@ class ShopFloor {
                 row.wheelStays(),
                 row.chosenKit().orElse(null),
                 stage,
-                heldBy,
+                held,
                 next);
     }
 
-    private String held(AxleRecord record, JobStore.Chosen chosen, ShopSettings settings) {
-        Kit kit = kits.find(chosen.kit(), chosen.edition()).orElse(null);
-        if (kit == null) {
-            return "kit " + chosen.kit() + " is not in the catalogue any more";
+    private String held(AxleRow row, AxleRecord record, ShopSettings settings) {
+        try {
+            OrderGate gate = OrderGate.of(bench.chosen(row, record, settings).report());
+            return gate.state() == OrderGate.State.OPEN
+                    ? ""
+                    : gate.holding().size() + " checks of kit "
+                            + row.chosen().orElseThrow().kit() + " are not proven to fit";
+        } catch (NotFoundException | ConflictException e) {
+            return "what was chosen is not in the catalogue any more";
         }
-        OrderGate gate = OrderGate.of(FitEngine.report(record.toCase(List.of(Side.values())), kit, settings));
-        return gate.state() == OrderGate.State.OPEN
-                ? ""
-                : gate.holding().size() + " checks of kit " + chosen.kit() + " are not proven to fit";
+    }
+
+    /** What the order was placed by and does not hold any more. */
+    private String overturned(AxleRow row, AxleRecord record, ShopSettings settings) {
+        try {
+            int count = releases.overturned(bench.chosen(row, record, settings)).size();
+            return count == 0
+                    ? ""
+                    : count == 1
+                            ? "1 verdict the order was placed by does not hold any more"
+                            : count + " verdicts the order was placed by do not hold any more";
+        } catch (NotFoundException | ConflictException e) {
+            return "what was ordered is not in the catalogue any more";
+        }
+    }
+
+    private static String state(AxleRow row, Around around) {
+        return row.id() + "/" + row.version() + "/" + row.facts() + "/"
+                + around.readingStamps().getOrDefault(row.id(), 0L) + "/" + around.stamp();
     }
 
     private boolean isAnyProven(AxleRow row, AxleRecord record, Around around) {
-        String state = row.id() + "/" + row.version() + "/" + row.facts() + "/"
-                + around.readingStamps().getOrDefault(row.id(), 0L) + "/" + around.stamp();
-        return anyProven.get(state, s -> Matcher.of(record.toCase(List.of(Side.values())), around.settings())
-                .provesAny(kits.all()));
+        return anyProven.get(
+                state(row, around), s -> Matcher.of(record.toCase(List.of(Side.values())), around.settings())
+                        .provesAny(kits.all()));
     }
 }

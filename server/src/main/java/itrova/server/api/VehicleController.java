@@ -1,5 +1,6 @@
 package itrova.server.api;
 
+import itrova.core.choice.Selection;
 import itrova.core.measure.WantedReadings;
 import itrova.core.quantity.Dimension;
 import itrova.core.quantity.ShopNotation;
@@ -210,11 +211,7 @@ class VehicleController {
     }
 
     private AxleRow row(
-            long axleId,
-            long jobId,
-            AxleChange body,
-            Map<Side, Surroundings> around,
-            Optional<JobStore.Chosen> chosen) {
+            long axleId, long jobId, AxleChange body, Map<Side, Surroundings> around, Optional<Selection> chosen) {
         return new AxleRow(
                 axleId,
                 jobId,

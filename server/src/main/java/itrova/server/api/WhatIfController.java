@@ -132,7 +132,7 @@ class WhatIfController {
                 record.wheelStays(),
                 record.around(),
                 readings,
-                record.chosenKit(),
+                record.chosen(),
                 record.facts());
         AxleCase axle = other.toCase(List.of(Side.values()));
         if (changes.wheel() != null && !changes.wheel().isBlank()) {

@@ -1,5 +1,6 @@
 package itrova.server.api;
 
+import itrova.core.choice.Selection;
 import itrova.core.judge.FitEngine;
 import itrova.core.judge.KitReport;
 import itrova.core.kit.Kit;
@@ -7,6 +8,7 @@ import itrova.core.record.AxleRecord;
 import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Side;
+import itrova.core.vehicle.Wheel;
 import itrova.server.store.JobArchive;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
@@ -14,6 +16,7 @@ import itrova.server.store.KitStore;
 import itrova.server.store.LimitStore;
 import itrova.server.store.NotFoundException;
 import itrova.server.store.ReadingStore.ReadingRow;
+import itrova.server.store.WheelStore;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -25,8 +28,10 @@ class Workbench {
     private final JobArchive archive;
     private final KitStore kits;
     private final LimitStore limits;
+    private final WheelStore wheels;
 
-    Workbench(JobStore jobs, JobArchive archive, KitStore kits, LimitStore limits) {
+    Workbench(JobStore jobs, JobArchive archive, KitStore kits, LimitStore limits, WheelStore wheels) {
+        this.wheels = wheels;
         this.jobs = jobs;
         this.archive = archive;
         this.kits = kits;
@@ -69,22 +74,48 @@ class Workbench {
         return kits.find(code).orElseThrow(() -> new NotFoundException("Kit " + code));
     }
 
-    /** The report of the kit chosen for an axle, in the edition it was chosen in. */
-    KitReport chosen(AxleRow row) {
-        JobStore.Chosen chosen = row.chosen()
+    Wheel wheel(String code) {
+        return wheels.find(code).orElseThrow(() -> new NotFoundException("Wheel " + code));
+    }
+
+    /** What was chosen for an axle, in the edition it was chosen in, judged as the axle stands. */
+    Chosen chosen(AxleRow row) {
+        return chosen(row, record(row), settings());
+    }
+
+    /** What was chosen for an axle whose record and limits are at hand. */
+    Chosen chosen(AxleRow row, AxleRecord record, ShopSettings settings) {
+        Selection selection = row.chosen()
                 .orElseThrow(() -> new ConflictException(
                         "No kit is chosen for the " + row.name() + " yet. Choose one in the match table first."));
-        Kit kit = kits.find(chosen.kit(), chosen.edition())
-                .orElseThrow(() -> new NotFoundException("Kit " + chosen.kit() + ", edition " + chosen.edition()));
-        return FitEngine.report(record(row).toCase(List.of(Side.values())), kit, settings());
+        Kit kit = kits.find(selection.kit(), selection.edition().orElseThrow())
+                .orElseThrow(() -> new NotFoundException("Kit " + selection.kit() + ", edition "
+                        + selection.edition().orElseThrow()));
+        Optional<Wheel> wheel = selection.wheel().map(code -> wheels.find(code)
+                .orElseThrow(() -> new ConflictException("Wheel " + code
+                        + ", chosen for the " + row.name()
+                        + ", is not on the parts wall any more. Choose again in the match table.")));
+        try {
+            return new Chosen(
+                    row,
+                    record,
+                    selection,
+                    kit,
+                    wheel,
+                    settings,
+                    selection.judge(record.toCase(List.of(Side.values())), kit, wheel, settings));
+        } catch (IllegalArgumentException e) {
+            // a choice taken in with a job's document may name what this catalogue does not have
+            throw new ConflictException(e.getMessage() + " Choose again in the match table.");
+        }
     }
 
     /** What to say where the catalogue has a newer edition of the chosen kit. */
     Optional<String> newerEdition(AxleRow row) {
         return row.chosen().flatMap(chosen -> kits.edition(chosen.kit())
-                .filter(now -> now != chosen.edition())
+                .filter(now -> now != chosen.edition().orElseThrow())
                 .map(now -> "Kit " + chosen.kit() + " was changed in the catalogue (edition " + now
-                        + "); this job stays with edition " + chosen.edition()
+                        + "); this job stays with edition " + chosen.edition().orElseThrow()
                         + ", which it was judged with. To take the new one, choose the kit again in the match table."));
     }
 }

@@ -92,6 +92,21 @@ public class EventStore {
         insert(place, kind, subject, payload, personId, null);
     }
 
+    /** Logs a decision. */
+    public void add(Place place, Decision decision, long personId) {
+        insert(place, decision.kind(), decision.subject(), decision.payload(), personId, null);
+    }
+
+    /**
+     * Logs a decision that may be taken only once.
+     *
+     * @param once a name no other event bears
+     * @return false if it was taken before; nothing is logged then
+     */
+    public boolean addOnce(Place place, Decision decision, long personId, String once) {
+        return addOnce(place, decision.kind(), decision.subject(), decision.payload(), personId, once);
+    }
+
     /**
      * Logs what may happen only once.
      *

@@ -57,7 +57,7 @@ public class JobArchive {
                 row.wheelStays(),
                 row.around(),
                 taken,
-                row.chosenKit(),
+                row.chosen(),
                 row.facts());
     }
 
@@ -110,9 +110,12 @@ public class JobArchive {
                             Optional.empty(),
                             axle.facts()));
             takeNew(axleId, axle.readings(), personId);
-            axle.chosenKit().ifPresent(code -> kits.id(code)
+            axle.chosen().ifPresent(s -> kits.id(s.kit())
                     .ifPresent(kitId -> jobs.choose(
-                            axleId, 1, Optional.of(kitId), kits.edition(code).orElseThrow())));
+                            axleId,
+                            1,
+                            Optional.of(s.inEdition(kits.edition(s.kit()).orElseThrow())),
+                            Optional.of(kitId))));
         }
         return jobId;
     }

@@ -1,5 +1,6 @@
 package itrova.server.store;
 
+import itrova.core.choice.Selection;
 import itrova.core.record.VehicleKind;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.AxleForm;
@@ -12,6 +13,7 @@ import itrova.core.vehicle.SpindleNut;
 import itrova.core.vehicle.Surroundings;
 import itrova.core.vehicle.VehicleFacts;
 import itrova.core.vehicle.VehicleSheet;
+import itrova.formats.SelectionDocument;
 import itrova.formats.SheetDocument;
 import itrova.formats.SurroundingsDocument;
 import java.sql.Date;
@@ -56,7 +58,7 @@ public class JobStore {
             load(rs),
             rs.getBoolean("wheel_stays"),
             SurroundingsDocument.read(rs.getString("around")),
-            Optional.ofNullable(rs.getString("chosen_code")).map(code -> new Chosen(code, chosenEdition(rs))),
+            chosen(rs),
             VehicleFacts.of(rs.getBoolean("must_be_reversible"), SheetDocument.read(rs.getString("sheet"))));
 
     private static final String AXLES =
@@ -81,9 +83,6 @@ public class JobStore {
             String notes,
             VehicleSheet sheet) {}
 
-    /** The kit chosen for an axle, in the edition it was judged with. */
-    public record Chosen(String kit, int edition) {}
-
     /** An axle's row with its chosen kit. */
     public record AxleRow(
             long id,
@@ -95,20 +94,22 @@ public class JobStore {
             Optional<AxleLoad> load,
             boolean wheelStays,
             Map<Side, Surroundings> around,
-            Optional<Chosen> chosen,
+            Optional<Selection> chosen,
             VehicleFacts facts) {
         /** Code of the chosen kit. */
         public Optional<String> chosenKit() {
-            return chosen.map(Chosen::kit);
+            return chosen.map(Selection::kit);
         }
     }
 
-    private static int chosenEdition(ResultSet rs) {
-        try {
-            return rs.getInt("chosen_kit_edition");
-        } catch (SQLException e) {
-            throw new IllegalStateException(e);
+    private static Optional<Selection> chosen(ResultSet rs) throws SQLException {
+        String code = rs.getString("chosen_code");
+        if (code == null) {
+            return Optional.empty();
         }
+        String selection = rs.getString("selection");
+        Selection chosen = selection == null ? Selection.of(code) : SelectionDocument.readStored(selection);
+        return Optional.of(chosen.inEdition(rs.getInt("chosen_kit_edition")));
     }
 
     private static AxleForm form(ResultSet rs) throws SQLException {
@@ -330,14 +331,20 @@ public class JobStore {
         }
     }
 
-    /** Chooses a kit in its present edition for an axle, or none, if the axle's version is still the one given. */
-    public void choose(long axleId, int version, Optional<Long> kitId, int edition) {
+    /**
+     * Chooses for an axle, or takes the choice back, if the axle's version is still the one given.
+     *
+     * @param chosen what is chosen, its edition told
+     * @param kitId key of its kit
+     */
+    public void choose(long axleId, int version, Optional<Selection> chosen, Optional<Long> kitId) {
         int changed = jdbc.sql("""
-                UPDATE axle SET version = version + 1, chosen_kit_id = :kit, chosen_kit_edition = :edition
+                UPDATE axle SET version = version + 1, chosen_kit_id = :kit, chosen_kit_edition = :edition, selection = :selection
                 WHERE id = :id AND version = :version
                 """)
                 .param("kit", kitId.orElse(null))
-                .param("edition", kitId.isPresent() ? (Integer) edition : null)
+                .param("edition", chosen.map(s -> s.edition().orElseThrow()).orElse(null))
+                .param("selection", chosen.map(SelectionDocument::write).orElse(null))
                 .param("id", axleId)
                 .param("version", version)
                 .update();

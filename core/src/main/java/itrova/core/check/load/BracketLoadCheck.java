@@ -52,7 +52,7 @@ final class BracketLoadCheck implements Check {
     public Finding judge(KitOnSide c) {
         FindingBuilder ruling = new FindingBuilder(CheckId.BRACKET_LOAD, c, "N·m");
         Optional<TorqueSpec> spec = c.kit().torques().stream()
-                .filter(t -> t.fastener().toLowerCase(Locale.ROOT).contains("bracket bolt"))
+                .filter(t -> t.place() == TorqueSpec.Place.BRACKET_BOLT)
                 .findFirst();
         Optional<Thread> thread = spec.flatMap(TorqueSpec::thread);
         Optional<Surroundings.Tyre> tyre = c.end().around().tyre();

@@ -211,7 +211,7 @@ final class RatingsCheck implements Check {
                 return;
             }
             Optional<Double> torque = c.kit().torques().stream()
-                    .filter(t -> t.fastener().toLowerCase(Locale.ROOT).contains("wheel nut"))
+                    .filter(t -> t.place() == TorqueSpec.Place.WHEEL_NUT)
                     .map(TorqueSpec::torque)
                     .findFirst();
             Optional<BoltGrade> grade = studs.get().grade();

@@ -1,0 +1,62 @@
+package itrova.formats;
+
+import itrova.core.fastener.Thread;
+import itrova.core.work.BenchPlan;
+import itrova.core.work.BenchStep;
+import itrova.core.work.BenchStep.Tighten;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The steps of a plan as they were frozen. */
+public final class PlanDocument {
+    private PlanDocument() {}
+
+    /** The steps as text. */
+    public static String write(BenchPlan plan) {
+        ArrayNode steps = Json.MAPPER.createArrayNode();
+        for (BenchStep s : plan.steps()) {
+            ObjectNode n = steps.addObject()
+                    .put("id", s.id())
+                    .put("title", s.title())
+                    .put("text", s.text())
+                    .put("caution", s.caution())
+                    .put("hold", s.hold());
+            s.tighten().ifPresent(t -> {
+                n.put("torque_nm", t.torque());
+                t.thread().ifPresent(thread -> n.put("thread", thread.designation()));
+            });
+            ArrayNode after = n.putArray("after");
+            s.after().forEach(after::add);
+        }
+        return Json.MAPPER.writeValueAsString(steps);
+    }
+
+    /** A plan written by {@link #write}. */
+    public static BenchPlan readStored(String text) {
+        List<BenchStep> steps = new ArrayList<>();
+        for (JsonNode n : Json.MAPPER.readTree(text)) {
+            List<String> after = new ArrayList<>();
+            n.path("after").forEach(a -> after.add(a.asString()));
+            steps.add(new BenchStep(
+                    n.path("id").asString(),
+                    n.path("title").asString(),
+                    n.path("text").asString(),
+                    n.path("caution").asString(),
+                    n.path("hold").asString(),
+                    n.has("torque_nm")
+                            ? Optional.of(new Tighten(
+                                    n.path("torque_nm").asDouble(),
+                                    n.has("thread")
+                                            ? Optional.of(Thread.parse(
+                                                    n.path("thread").asString()))
+                                            : Optional.empty()))
+                            : Optional.empty(),
+                    after));
+        }
+        return new BenchPlan(steps);
+    }
+}

@@ -1,0 +1,221 @@
+package itrova.server.store;
+
+import itrova.core.choice.Selection;
+import itrova.formats.SelectionDocument;
+import itrova.server.store.EventStore.EventRow;
+import itrova.server.store.EventStore.Kind;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * What somebody decided, as far as later answers hang on it. Each is written in its present edition and read in every edition there was:
+ * the first knew a selection only by the kit's code.
+ */
+public sealed interface Decision {
+    /** Edition in which decisions are written. */
+    String EDITION = "2";
+
+    Kind kind();
+
+    /** To what it was decided, for the log. */
+    String subject();
+
+    /** Particulars, as they are stored. */
+    Map<String, String> payload();
+
+    /**
+     * A kit was chosen, or the choice taken back.
+     *
+     * @param chosen what was chosen; absent where the choice was taken back
+     * @param before what was chosen before, in words
+     */
+    record KitChosen(Optional<Selection> chosen, String before) implements Decision {
+        @Override
+        public Kind kind() {
+            return Kind.KIT_CHOSEN;
+        }
+
+        @Override
+        public String subject() {
+            return chosen.map(Selection::describe).orElse("none");
+        }
+
+        @Override
+        public Map<String, String> payload() {
+            Map<String, String> p = edition();
+            chosen.ifPresent(s -> p.put("selection", SelectionDocument.write(s)));
+            p.put("before", before);
+            return p;
+        }
+    }
+
+    /**
+     * A lead signed for what is not proven.
+     *
+     * @param selection what was signed for
+     * @param covers seal of the report that was seen
+     * @param reason why
+     */
+    record OrderSigned(Selection selection, String covers, String reason) implements Decision {
+        @Override
+        public Kind kind() {
+            return Kind.ORDER_SIGNED;
+        }
+
+        @Override
+        public String subject() {
+            return selection.describe();
+        }
+
+        @Override
+        public Map<String, String> payload() {
+            Map<String, String> p = edition();
+            p.put("selection", SelectionDocument.write(selection));
+            p.put("reason", reason);
+            p.put("covers", covers);
+            return p;
+        }
+    }
+
+    /**
+     * An order was placed.
+     *
+     * @param selection what was ordered
+     * @param covers seal of the report that was seen; empty in the first edition
+     * @param verdict the verdict then, in words
+     * @param totalCents what it came to (cents)
+     * @param csv the order as it went out
+     */
+    record OrderPlaced(Selection selection, String covers, String verdict, long totalCents, String csv)
+            implements Decision {
+        @Override
+        public Kind kind() {
+            return Kind.ORDER_PLACED;
+        }
+
+        @Override
+        public String subject() {
+            return selection.describe();
+        }
+
+        @Override
+        public Map<String, String> payload() {
+            Map<String, String> p = edition();
+            p.put("selection", SelectionDocument.write(selection));
+            p.put("covers", covers);
+            p.put("verdict", verdict);
+            p.put("totalCents", Long.toString(totalCents));
+            p.put("csv", csv);
+            return p;
+        }
+    }
+
+    /**
+     * A step was ticked off.
+     *
+     * @param stepId the step
+     * @param kit code of the kit it was done for
+     * @param title what the step was called
+     * @param set what was set or noted, as typed
+     * @param held what was measured or seen at its hold, as typed
+     * @param torqueNm torque set (N·m), where the step wants one
+     */
+    record StepTicked(String stepId, String kit, String title, String set, String held, OptionalDouble torqueNm)
+            implements Decision {
+        @Override
+        public Kind kind() {
+            return Kind.STEP_TICKED;
+        }
+
+        @Override
+        public String subject() {
+            return stepId;
+        }
+
+        @Override
+        public Map<String, String> payload() {
+            Map<String, String> p = edition();
+            p.put("kit", kit);
+            p.put("title", title);
+            p.put("setValue", set);
+            p.put("held", held);
+            torqueNm.ifPresent(t -> p.put("torqueNm", Double.toString(t)));
+            return p;
+        }
+    }
+
+    /**
+     * A tick was taken back.
+     *
+     * @param stepId the step
+     * @param kit code of the kit it was done for
+     */
+    record StepUnticked(String stepId, String kit) implements Decision {
+        @Override
+        public Kind kind() {
+            return Kind.STEP_UNTICKED;
+        }
+
+        @Override
+        public String subject() {
+            return stepId;
+        }
+
+        @Override
+        public Map<String, String> payload() {
+            Map<String, String> p = edition();
+            p.put("kit", kit);
+            return p;
+        }
+    }
+
+    private static Map<String, String> edition() {
+        Map<String, String> payload = new LinkedHashMap<>();
+        payload.put("v", EDITION);
+        return payload;
+    }
+
+    /** The decision an event tells of; absent for what is only logged. */
+    static Optional<Decision> of(EventRow e) {
+        Map<String, String> p = e.payload();
+        return switch (e.kind()) {
+            case KIT_CHOSEN ->
+                Optional.of(new KitChosen(
+                        e.subject().equals("none") ? Optional.empty() : Optional.of(selection(e)),
+                        p.getOrDefault("before", "none")));
+            case ORDER_SIGNED ->
+                Optional.of(new OrderSigned(selection(e), p.getOrDefault("covers", ""), p.getOrDefault("reason", "")));
+            case ORDER_PLACED ->
+                Optional.of(new OrderPlaced(
+                        selection(e),
+                        p.getOrDefault("covers", ""),
+                        p.getOrDefault("verdict", ""),
+                        Long.parseLong(p.getOrDefault("totalCents", "0")),
+                        p.getOrDefault("csv", "")));
+            case STEP_TICKED ->
+                Optional.of(new StepTicked(
+                        e.subject(),
+                        p.getOrDefault("kit", ""),
+                        p.getOrDefault("title", ""),
+                        p.getOrDefault("setValue", ""),
+                        p.getOrDefault("held", ""),
+                        p.containsKey("torqueNm")
+                                ? OptionalDouble.of(Double.parseDouble(p.get("torqueNm")))
+                                : OptionalDouble.empty()));
+            case STEP_UNTICKED -> Optional.of(new StepUnticked(e.subject(), p.getOrDefault("kit", "")));
+            default -> Optional.empty();
+        };
+    }
+
+    private static Selection selection(EventRow e) {
+        String written = e.payload().get("selection");
+        if (written != null) {
+            return SelectionDocument.readStored(written);
+        }
+        Selection bare = Selection.of(e.subject());
+        String edition = e.payload().getOrDefault("edition", "");
+        return edition.isEmpty() ? bare : bare.inEdition(Integer.parseInt(edition));
+    }
+}
