@@ -137,18 +137,13 @@ function addBox() {
   });
 }
 
-watch(
-  () => text.value?.inboard.length,
-  (n) => {
-    if (n && text.value) text.value.lookedInboard = true;
-  },
-);
-watch(
-  () => text.value?.chassis.length,
-  (n) => {
-    if (n && text.value) text.value.lookedAround = true;
-  },
-);
+// what was said of "all" holds no longer once something is added or removed
+watch([() => text.value, () => text.value?.inboard.length], ([now, n], [before, m]) => {
+  if (now && now === before && n !== m) now.lookedInboard = false;
+});
+watch([() => text.value, () => text.value?.chassis.length], ([now, n], [before, m]) => {
+  if (now && now === before && n !== m) now.lookedAround = false;
+});
 
 onBeforeRouteLeave(() => !isChanged.value || confirm("Leave without keeping what was changed here?"));
 

@@ -6,6 +6,7 @@ import itrova.core.quantity.Dimension;
 import itrova.core.quantity.ShopNotation;
 import itrova.core.quantity.Unit;
 import itrova.core.vehicle.HubHeld;
+import itrova.core.vehicle.Seen;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Surroundings;
 import itrova.core.vehicle.Surroundings.Box;
@@ -23,8 +24,8 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Function;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -69,16 +70,8 @@ public final class SurroundingsDocument {
 
     private static Surroundings side(Cursor c) {
         return new Surroundings(
-                c.at("inboard").isPresent()
-                        ? Optional.of(c.entries("inboard", false).stream()
-                                .map(SurroundingsDocument::obstacle)
-                                .toList())
-                        : Optional.empty(),
-                c.at("chassis").isPresent()
-                        ? Optional.of(c.entries("chassis", false).stream()
-                                .map(SurroundingsDocument::box)
-                                .toList())
-                        : Optional.empty(),
+                seen(c, "inboard", SurroundingsDocument::obstacle),
+                seen(c, "chassis", SurroundingsDocument::box),
                 c.optional(
                         "steering",
                         s -> new Steering(
@@ -200,16 +193,27 @@ public final class SurroundingsDocument {
         return root;
     }
 
+    private static <T> void seen(ObjectNode n, String key, Seen<T> seen, Function<T, ObjectNode> node) {
+        if (seen.isAll() || !seen.things().isEmpty()) {
+            ArrayNode array = n.putArray(key);
+            seen.things().forEach(o -> array.add(node.apply(o)));
+        }
+        if (!seen.isAll() && !seen.things().isEmpty()) {
+            n.put(key + "_seen_in_part", true);
+        }
+    }
+
+    /** A list says that somebody looked all round, unless it is said to be seen in part. */
+    private static <T> Seen<T> seen(Cursor c, String key, Function<Cursor, T> entry) {
+        return c.at(key).isPresent()
+                ? new Seen<>(c.entries(key, false).stream().map(entry).toList(), !c.flag(key + "_seen_in_part", false))
+                : Seen.nobody();
+    }
+
     private static ObjectNode node(Surroundings s) {
         ObjectNode n = Json.MAPPER.createObjectNode();
-        s.inboard().ifPresent(list -> {
-            ArrayNode array = n.putArray("inboard");
-            list.forEach(o -> array.add(node(o)));
-        });
-        s.chassis().ifPresent(list -> {
-            ArrayNode array = n.putArray("chassis");
-            list.forEach(b -> array.add(node(b)));
-        });
+        seen(n, "inboard", s.inboard(), SurroundingsDocument::node);
+        seen(n, "chassis", s.chassis(), SurroundingsDocument::node);
         s.steering().ifPresent(t -> {
             ObjectNode steering = n.putObject("steering");
             point(steering, "lower_mm", t.lower());

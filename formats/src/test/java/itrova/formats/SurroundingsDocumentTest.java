@@ -9,6 +9,7 @@ import itrova.core.geometry.ClockWindow;
 import itrova.core.geometry.Point3;
 import itrova.core.vehicle.HubHeld;
 import itrova.core.vehicle.Joint;
+import itrova.core.vehicle.Seen;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Surroundings;
 import itrova.core.vehicle.Surroundings.Box;
@@ -33,7 +34,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** What stands around a wheel, in and out as a document. */
 class SurroundingsDocumentTest {
     private static final Surroundings ALL = new Surroundings(
-            Optional.of(List.of(
+            Seen.all(List.of(
                     new Obstacle(
                             "steering arm",
                             new ClockWindow(200, 260),
@@ -44,7 +45,7 @@ class SurroundingsDocumentTest {
                             0.5,
                             OptionalDouble.empty()),
                     new Obstacle("rib", new ClockWindow(-20, 30), -8, 4, 40, 62, 1, OptionalDouble.of(2.5)))),
-            Optional.of(List.of(new Box("frame rail", new Point3(-320, -600, -60), new Point3(-240, 600, 60), 2))),
+            Seen.all(List.of(new Box("frame rail", new Point3(-320, -600, -60), new Point3(-240, 600, 60), 2))),
             Optional.of(new Steering(new Point3(-20, 4, -96), new Point3(-31, -2, 104), 34, 31, 1)),
             Optional.of(new Travel(62, 74, 1.5)),
             Optional.of(new Tyre(165, 634, OptionalDouble.of(560))),
@@ -73,7 +74,17 @@ class SurroundingsDocumentTest {
         assertThat(SurroundingsDocument.read(nothing).get(Side.RIGHT)).isEqualTo(Surroundings.UNSEEN);
         assertThat(again(Surroundings.CLEAR).inboard())
                 .as("looked, nothing there")
-                .hasValue(List.of());
+                .isEqualTo(Seen.nothing());
+        Surroundings inPart = new Surroundings(
+                new Seen<>(ALL.inboard().things(), false),
+                new Seen<>(ALL.chassis().things(), false),
+                ALL.steering(),
+                ALL.travel(),
+                ALL.tyre(),
+                ALL.hose(),
+                ALL.joints(),
+                ALL.details());
+        assertThat(again(inPart)).isEqualTo(inPart);
     }
 
     /** A spare of another profile goes with the job, so that the job can be judged elsewhere. */
@@ -113,8 +124,8 @@ class SurroundingsDocumentTest {
                  "chassis":[{"name":"rail","x_mm":["-10 in","-8 in"],"forward_mm":[-300,300],"up_mm":["−2 in",40]}],
                  "details":{"valve":{"depth_mm":"2 1/4 in","height_mm":"3/8 in"},"cap":{"room_mm":"1 1/2 in"}}}}""").get(Side.LEFT);
         assertThat(s.travel().orElseThrow().bump()).isEqualTo(63.5, within(1e-9));
-        assertThat(s.chassis().orElseThrow().get(0).low().x()).isEqualTo(-254, within(1e-9));
-        assertThat(s.chassis().orElseThrow().get(0).low().z()).isEqualTo(-50.8, within(1e-9));
+        assertThat(s.chassis().things().get(0).low().x()).isEqualTo(-254, within(1e-9));
+        assertThat(s.chassis().things().get(0).low().z()).isEqualTo(-50.8, within(1e-9));
         assertThat(s.details().valve().orElseThrow().depth()).isEqualTo(57.15, within(1e-9));
         assertThat(s.details().valve().orElseThrow().height()).isEqualTo(9.525, within(1e-9));
         assertThat(s.details().cap().orElseThrow().room()).isEqualTo(38.1, within(1e-9));

@@ -280,6 +280,27 @@ class MeasuringBenchApiTest {
     }
 
     @Test
+    void theWheelTakenOverLeavesTheVehiclesGapsBehind() throws Exception {
+        long axle = axleOf(newJob("FRONT_SPINDLE", "CIRCLE", 1), 0);
+        taken(axle, "LEFT", "WHEEL_BACKSPACING", "80.1");
+        taken(axle, "LEFT", "WHEEL_BORE", "71.1");
+        taken(axle, "LEFT", "WHEEL_PAD", "5.1");
+        taken(axle, "LEFT", "WHEEL_TO_FENDER", "45");
+        taken(axle, "RIGHT", "WHEEL_BACKSPACING", "80.2");
+        taken(axle, "RIGHT", "WHEEL_BORE", "71.1");
+        taken(axle, "RIGHT", "WHEEL_TO_FRAME", "30"); // the other side's gaps may be quite others
+        taken(axle, "LEFT", "WHEEL_TO_FRAME", "60");
+        JsonNode copied = mechanic.post(
+                        "/api/axles/" + axle + "/copies",
+                        "{\"fromAxle\":%d,\"fromSide\":\"LEFT\",\"toSide\":\"RIGHT\",\"wheel\":true}".formatted(axle))
+                .json();
+        assertThat(copied.path("taken").asInt()).as(copied.toString()).isEqualTo(1);
+        JsonNode end = mechanic.get("/api/axles/" + axle + "/end").json();
+        assertThat(callout(end, 1, "WHEEL_PAD").path("readings")).hasSize(1);
+        assertThat(callout(end, 1, "WHEEL_TO_FENDER").path("readings")).isEmpty();
+    }
+
+    @Test
     void readingsGoOutAndComeBackAsATable() throws Exception {
         long axle = axleOf(newJob("FRONT_SPINDLE", "CIRCLE", 1), 0);
         taken(axle, "LEFT", "REGISTER", "2 13/16");

@@ -71,10 +71,7 @@ public final class CaliperBeside {
     /** Everything that stands inboard: what was listed, and the rib of a knuckle as read. */
     public static List<Standing> obstacles(AxleEnd end) {
         List<Standing> all = new ArrayList<>();
-        end.around()
-                .inboard()
-                .orElse(List.of())
-                .forEach(o -> all.add(new Standing(o, Optional.empty(), Optional.empty())));
+        end.around().inboard().things().forEach(o -> all.add(new Standing(o, Optional.empty(), Optional.empty())));
         Optional<Measured> rib = end.length(Callout.KNUCKLE_RIB);
         Optional<Measured> radius = end.length(Callout.KNUCKLE_RIB_RADIUS);
         boolean listed = all.stream().anyMatch(o -> o.obstacle().name().equalsIgnoreCase(RIB));

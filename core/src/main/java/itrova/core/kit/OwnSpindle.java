@@ -3,9 +3,9 @@ package itrova.core.kit;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Seen;
 import itrova.core.vehicle.Surroundings;
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -63,8 +63,8 @@ public record OwnSpindle(
         boltCount.ifPresent(n -> end.count(Callout.BRACKET_COUNT, n));
         Surroundings around = found.around();
         return end.around(new Surroundings(
-                        isClearInboard ? Optional.of(List.of()) : Optional.empty(),
-                        Optional.empty(),
+                        isClearInboard ? Seen.nothing() : Seen.nobody(),
+                        Seen.nobody(),
                         Optional.empty(),
                         around.travel(),
                         around.tyre(),

@@ -100,7 +100,7 @@ public final class Comparison {
      */
     public static Optional<String> whyNotEqual(AxleEnd from, AxleEnd to, boolean wheel) {
         List<Line> lines = of(from, to).stream()
-                .filter(l -> l.callout().isOfWheel() == wheel)
+                .filter(l -> l.callout().isOfWheel() == wheel && !l.callout().isGapOfVehicle())
                 .toList();
         Optional<Line> differing = lines.stream().filter(Line::differs).findFirst();
         if (differing.isPresent()) {

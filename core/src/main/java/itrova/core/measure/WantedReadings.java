@@ -37,7 +37,7 @@ public final class WantedReadings {
     public static boolean isWanted(Callout callout, AxleEnd end) {
         boolean placesTheTyre = callout == Callout.WHEEL_OVERALL
                 && end.around().tyre().isPresent()
-                && end.around().chassis().filter(c -> !c.isEmpty()).isPresent();
+                && !end.around().chassis().things().isEmpty();
         return (ReadingSpec.of(callout).isForVerdict() || placesTheTyre) && isOpen(callout, end);
     }
 

@@ -99,8 +99,13 @@ public enum Callout {
         return this == WHEEL_BARREL || this == WHEEL_SPOKE;
     }
 
-    /** Whether it belongs to the wheel and not to the axle end. */
+    /** Whether it is read at the wheel and not at the axle end. */
     public boolean isOfWheel() {
         return name().startsWith("WHEEL_");
+    }
+
+    /** Whether it is a gap between a wheel in its place and the vehicle, which another side need not have. */
+    public boolean isGapOfVehicle() {
+        return this == WHEEL_TO_FENDER || this == WHEEL_TO_FRAME;
     }
 }

@@ -13,8 +13,8 @@ import java.util.OptionalDouble;
  * <p>Frame: x = 0 at the bracket face, positive outboard; r from the wheel axis; clock 0° up, 90° to the front; f forward and
  * z up from the wheel axis. Each entry carries the half-limit of the instrument it was taken with.
  *
- * @param inboard what stands on the knuckle or axle beside the caliper; absent if nobody looked
- * @param chassis what is fixed to the vehicle within reach of the wheel; absent if nobody looked
+ * @param inboard what stands on the knuckle or axle beside the caliper
+ * @param chassis what is fixed to the vehicle within reach of the wheel
  * @param steering king-pin axis and locks; absent if not measured or not steered
  * @param travel suspension travel, if measured
  * @param tyre the tyre, if measured
@@ -23,8 +23,8 @@ import java.util.OptionalDouble;
  * @param details what else of hub and wheel must clear
  */
 public record Surroundings(
-        Optional<List<Obstacle>> inboard,
-        Optional<List<Box>> chassis,
+        Seen<Obstacle> inboard,
+        Seen<Box> chassis,
         Optional<Steering> steering,
         Optional<Travel> travel,
         Optional<Tyre> tyre,
@@ -34,8 +34,8 @@ public record Surroundings(
 
     /** Nobody looked. */
     public static final Surroundings UNSEEN = new Surroundings(
-            Optional.empty(),
-            Optional.empty(),
+            Seen.nobody(),
+            Seen.nobody(),
             Optional.empty(),
             Optional.empty(),
             Optional.empty(),
@@ -45,8 +45,8 @@ public record Surroundings(
 
     /** Somebody looked all round and nothing stands there. */
     public static final Surroundings CLEAR = new Surroundings(
-            Optional.of(List.of()),
-            Optional.of(List.of()),
+            Seen.nothing(),
+            Seen.nothing(),
             Optional.empty(),
             Optional.empty(),
             Optional.empty(),
@@ -55,8 +55,8 @@ public record Surroundings(
 
     /** With nothing known of hub and wheel besides what was read at them. */
     public Surroundings(
-            Optional<List<Obstacle>> inboard,
-            Optional<List<Box>> chassis,
+            Seen<Obstacle> inboard,
+            Seen<Box> chassis,
             Optional<Steering> steering,
             Optional<Travel> travel,
             Optional<Tyre> tyre,
@@ -66,8 +66,6 @@ public record Surroundings(
     }
 
     public Surroundings {
-        inboard = inboard.map(List::copyOf);
-        chassis = chassis.map(List::copyOf);
         joints = List.copyOf(joints);
     }
 
@@ -213,15 +211,7 @@ public record Surroundings(
     /** The same with one obstacle replaced. */
     public Surroundings with(Obstacle before, Obstacle after) {
         return new Surroundings(
-                inboard.map(list ->
-                        list.stream().map(o -> o.equals(before) ? after : o).toList()),
-                chassis,
-                steering,
-                travel,
-                tyre,
-                hose,
-                joints,
-                details);
+                inboard.map(o -> o.equals(before) ? after : o), chassis, steering, travel, tyre, hose, joints, details);
     }
 
     /** The same with other details of hub and wheel. */

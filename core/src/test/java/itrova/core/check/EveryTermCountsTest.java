@@ -26,6 +26,7 @@ import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Seen;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Surroundings;
 import itrova.core.vehicle.Surroundings.Box;
@@ -49,8 +50,8 @@ class EveryTermCountsTest {
     private static AxleEnd.Builder beside(AxleEndKind kind, Optional<Tyre> tyre, Optional<Steering> steering) {
         return Samples.end(Side.LEFT, kind)
                 .around(new Surroundings(
-                        Optional.of(List.of()),
-                        Optional.of(List.of(WALL)),
+                        Seen.nothing(),
+                        Seen.all(List.of(WALL)),
                         steering,
                         Optional.of(new Travel(60, 70, 0)),
                         tyre,

@@ -19,7 +19,9 @@ import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.BracketShape;
 import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Seen;
 import itrova.core.vehicle.Side;
+import itrova.core.vehicle.Surroundings;
 import itrova.core.vehicle.Surroundings.Obstacle;
 import java.util.ArrayList;
 import java.util.List;
@@ -208,9 +210,9 @@ class CaliperBesideTest {
             assertThat(s.obstacle().rTo()).isEqualTo(62);
         });
         Obstacle listed = new Obstacle("Knuckle rib", new ClockWindow(80, 100), 0, 5, 40, 60, 1, OptionalDouble.of(2));
-        AxleEnd end = read.around(new itrova.core.vehicle.Surroundings(
-                        Optional.of(List.of(listed)),
-                        Optional.empty(),
+        AxleEnd end = read.around(new Surroundings(
+                        Seen.all(List.of(listed)),
+                        Seen.nobody(),
                         Optional.empty(),
                         Optional.empty(),
                         Optional.empty(),

@@ -23,6 +23,7 @@ import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.BracketShape;
 import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Seen;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Surroundings;
 import itrova.core.vehicle.Surroundings.Obstacle;
@@ -193,8 +194,8 @@ class NoUnsafeFitTest {
 
     private static Surroundings beside(Obstacle obstacle) {
         return new Surroundings(
-                Optional.of(List.of(obstacle)),
-                Optional.of(List.of()),
+                Seen.all(List.of(obstacle)),
+                Seen.nothing(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),

@@ -15,6 +15,7 @@ import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Seen;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Surroundings;
 import itrova.core.vehicle.Surroundings.Obstacle;
@@ -44,7 +45,7 @@ class OneSettingTest {
         Surroundings s = Samples.NOTHING_AROUND;
         return Samples.end(side, AxleEndKind.REAR_LIVE_AXLE)
                 .around(new Surroundings(
-                        Optional.of(List.of(standing)),
+                        Seen.all(List.of(standing)),
                         s.chassis(),
                         s.steering(),
                         s.travel(),

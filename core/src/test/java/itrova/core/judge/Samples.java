@@ -28,6 +28,7 @@ import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.BracketShape;
 import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Seen;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Station;
 import itrova.core.vehicle.Surroundings;
@@ -43,8 +44,8 @@ public final class Samples {
 
     /** Looked around: nothing stands there; wheel and tyre are rated for more than they carry. */
     public static final Surroundings NOTHING_AROUND = new Surroundings(
-            Optional.of(List.of()),
-            Optional.of(List.of()),
+            Seen.nothing(),
+            Seen.nothing(),
             Optional.empty(),
             Optional.empty(),
             Optional.of(TYRE),

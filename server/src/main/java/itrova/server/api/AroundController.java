@@ -111,7 +111,7 @@ class AroundController {
 
     private static java.util.stream.Stream<StandingView> shapes(Side side, Surroundings s) {
         return java.util.stream.Stream.concat(
-                s.chassis().orElse(List.of()).stream()
+                s.chassis().things().stream()
                         .map(b -> new StandingView(
                                 side,
                                 b.name(),
@@ -126,7 +126,7 @@ class AroundController {
                                 0,
                                 0,
                                 0)),
-                s.inboard().orElse(List.of()).stream()
+                s.inboard().things().stream()
                         .map(o -> new StandingView(
                                 side,
                                 o.name(),

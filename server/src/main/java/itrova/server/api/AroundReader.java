@@ -9,6 +9,7 @@ import itrova.core.quantity.Unit;
 import itrova.core.quantity.UnitSystem;
 import itrova.core.vehicle.HubHeld;
 import itrova.core.vehicle.Joint;
+import itrova.core.vehicle.Seen;
 import itrova.core.vehicle.Surroundings;
 import itrova.core.vehicle.Surroundings.Box;
 import itrova.core.vehicle.Surroundings.HoseEnd;
@@ -54,14 +55,8 @@ final class AroundReader {
 
     Surroundings read(String side, SideText t) {
         return new Surroundings(
-                t.lookedInboard()
-                        ? Optional.of(
-                                t.inboard().stream().map(o -> obstacle(side, o)).toList())
-                        : Optional.empty(),
-                t.lookedAround()
-                        ? Optional.of(
-                                t.chassis().stream().map(b -> box(side, b)).toList())
-                        : Optional.empty(),
+                new Seen<>(t.inboard().stream().map(o -> obstacle(side, o)).toList(), t.lookedInboard()),
+                new Seen<>(t.chassis().stream().map(b -> box(side, b)).toList(), t.lookedAround()),
                 steering(side, t.steering()),
                 travel(side, t.travel()),
                 tyre(side, t.tyre()),

@@ -20,7 +20,6 @@ import itrova.server.api.AroundText.TravelText;
 import itrova.server.api.AroundText.TyreText;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.util.List;
 import java.util.Optional;
 
 /** Writes the surroundings of a wheel for a person to read and change. */
@@ -33,10 +32,10 @@ final class AroundWriter {
 
     SideText write(Surroundings s) {
         return new SideText(
-                s.inboard().isPresent(),
-                s.inboard().orElse(List.of()).stream().map(this::text).toList(),
-                s.chassis().isPresent(),
-                s.chassis().orElse(List.of()).stream().map(this::text).toList(),
+                s.inboard().isAll(),
+                s.inboard().things().stream().map(this::text).toList(),
+                s.chassis().isAll(),
+                s.chassis().things().stream().map(this::text).toList(),
                 s.steering()
                         .map(t -> new SteeringText(
                                 said(t.lower().x()),

@@ -310,6 +310,7 @@ class MeasureController {
         for (ReadingRow r : readings.standing(from.id())) {
             boolean isOfGroup = r.side() == body.fromSide()
                     && r.callout().isOfWheel() == body.wheel()
+                    && !r.callout().isGapOfVehicle()
                     && wanted.contains(r.callout());
             boolean isThere = standing.stream()
                     .anyMatch(o -> o.side() == body.toSide()

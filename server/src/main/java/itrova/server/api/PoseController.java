@@ -98,7 +98,7 @@ class PoseController {
                                         .map(p -> new FromAboveView(p.x(), p.f()))
                                         .toList()))
                         .toList(),
-                end.around().chassis().orElse(List.of()).stream()
+                end.around().chassis().things().stream()
                         .map(b -> new BoxView(
                                 b.name(),
                                 b.low().x(),

@@ -58,8 +58,8 @@ final class InboardCheck implements Check {
             ruling.want(c.length(Callout.KNUCKLE_RIB), Callout.KNUCKLE_RIB)
                     .want(c.length(Callout.KNUCKLE_RIB_RADIUS), Callout.KNUCKLE_RIB_RADIUS);
         }
-        if (c.end().around().inboard().isEmpty()) {
-            ruling.missing("what stands beside the caliper: look around the wheel");
+        if (!c.end().around().inboard().isAll()) {
+            ruling.missing("what stands beside the caliper: look all round the wheel");
         }
         Optional<InboardGap> least = midPlane.flatMap(m -> least(c, m));
         double wanted = c.settings().of(Limit.STILL_GAP);

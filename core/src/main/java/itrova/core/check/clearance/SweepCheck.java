@@ -107,11 +107,13 @@ final class SweepCheck implements Check {
         FindingBuilder ruling = new FindingBuilder(CheckId.SWEEP, c);
         Surroundings around = c.end().around();
         Optional<Measured> midPlane = c.midPlane();
-        if (around.chassis().isEmpty()) {
-            return ruling.missing("what of the chassis is within reach of the wheel: look around the wheel")
-                    .finding(r -> unknown());
+        if (!around.chassis().isAll()) {
+            ruling.missing("what of the chassis is within reach of the wheel: look all round the wheel");
         }
-        if (around.chassis().get().isEmpty()) {
+        if (around.chassis().things().isEmpty()) {
+            if (!around.chassis().isAll()) {
+                return ruling.finding(r -> unknown());
+            }
             return ruling.satisfied()
                     .finding(r -> new Explanation(
                             "Nothing of the chassis is within reach of the wheel.", FORMULA, List.of(), SOURCE));
@@ -178,7 +180,7 @@ final class SweepCheck implements Check {
         Sweep sweep = sweepOf(c);
         MatchSnapshot best = null;
         for (Wanting part : movers(c, midPlane.value())) {
-            for (Box box : around.chassis().orElseThrow()) {
+            for (Box box : around.chassis().things()) {
                 // What is further away than the worst so far by more than any doubt cannot be the worst.
                 double above =
                         best == null ? Double.POSITIVE_INFINITY : best.margin().value() + MOST_DOUBT + part.gap();

@@ -82,7 +82,7 @@ public record SweptPose(List<Shape> shapes, List<Distance> distances, Section se
         for (SweepCheck.Wanting part : SweepCheck.movers(c, midPlane.get().value())) {
             Mover mover = part.mover();
             shapes.add(new Shape(mover.name(), fromAbove(sweep.posed(mover, steer, lift))));
-            for (Box box : end.around().chassis().orElse(List.of())) {
+            for (Box box : end.around().chassis().things()) {
                 distances.add(
                         new Distance(mover.name(), box.name(), sweep.distance(mover, box, steer, lift), part.gap()));
             }
@@ -96,7 +96,7 @@ public record SweptPose(List<Shape> shapes, List<Distance> distances, Section se
         // What is x = 0 at the bracket face is drawn from the wheel's mounting face.
         double toWheel = c.placed().midPlane().value() - midPlane;
         List<Cut> fixed = new ArrayList<>();
-        for (Box box : c.end().around().chassis().orElse(List.of())) {
+        for (Box box : c.end().around().chassis().things()) {
             List<Point> cut = sweep.cut(box, steer, lift, clock);
             if (!cut.isEmpty()) {
                 fixed.add(new Cut(box.name(), shifted(cut, toWheel)));

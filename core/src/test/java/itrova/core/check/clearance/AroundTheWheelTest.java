@@ -23,6 +23,7 @@ import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Seen;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Surroundings;
 import itrova.core.vehicle.Surroundings.Box;
@@ -58,7 +59,7 @@ class AroundTheWheelTest {
     private static Surroundings with(Obstacle obstacle) {
         Surroundings none = Samples.NOTHING_AROUND;
         return new Surroundings(
-                Optional.of(List.of(obstacle)),
+                Seen.all(List.of(obstacle)),
                 none.chassis(),
                 none.steering(),
                 none.travel(),
@@ -154,14 +155,58 @@ class AroundTheWheelTest {
         for (CheckId check : List.of(CheckId.INBOARD, CheckId.SWEEP)) {
             Finding f = find(unseen, sliding(12), check);
             assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
-            assertThat(f.nextMove()).contains("look around");
+            assertThat(f.nextMove()).contains("look all round");
         }
+    }
+
+    /** What somebody saw in passing proves that it stands in the way; that nothing does is proven only by looking all round. */
+    @Test
+    void whatWasSeenInPartProvesAMisfitAndNeverAFit() {
+        Surroundings none = Samples.NOTHING_AROUND;
+        Obstacle inTheWay = arm(-30, new ClockWindow(60, 120), OptionalDouble.empty());
+        Obstacle farOff = arm(-60, ClockWindow.ALL, OptionalDouble.empty());
+        for (boolean isAll : new boolean[] {true, false}) {
+            assertThat(find(front().around(seen(inTheWay, isAll, none)).build(), sliding(12), CheckId.INBOARD)
+                            .verdict())
+                    .isEqualTo(Verdict.DOES_NOT_FIT);
+            assertThat(find(front().around(seen(farOff, isAll, none)).build(), sliding(12), CheckId.INBOARD)
+                            .verdict())
+                    .isEqualTo(isAll ? Verdict.FITS : Verdict.NOT_PROVEN);
+        }
+        Box rail = new Box("frame rail", new Point3(-420, -600, -60), new Point3(-200, 600, 60), 2);
+        Surroundings close = moving(rail, KING_PIN, Optional.empty());
+        Surroundings inPart = new Surroundings(
+                close.inboard(),
+                new Seen<>(List.of(rail), false),
+                close.steering(),
+                close.travel(),
+                close.tyre(),
+                close.hose(),
+                close.joints());
+        AxleEnd.Builder wide = front().length(Callout.WHEEL_OVERALL, Samples.mm(140, 0.4));
+        assertThat(find(wide.around(close).build(), Samples.kit(), CheckId.SWEEP)
+                        .verdict())
+                .isEqualTo(Verdict.DOES_NOT_FIT);
+        assertThat(find(wide.around(inPart).build(), Samples.kit(), CheckId.SWEEP)
+                        .verdict())
+                .isEqualTo(Verdict.DOES_NOT_FIT);
+    }
+
+    private static Surroundings seen(Obstacle obstacle, boolean isAll, Surroundings s) {
+        return new Surroundings(
+                new Seen<>(List.of(obstacle), isAll),
+                s.chassis(),
+                s.steering(),
+                s.travel(),
+                s.tyre(),
+                s.hose(),
+                List.of());
     }
 
     private static Surroundings moving(Box box, Steering steering, Optional<HoseEnd> hose) {
         return new Surroundings(
-                Optional.of(List.of()),
-                Optional.of(List.of(box)),
+                Seen.nothing(),
+                Seen.all(List.of(box)),
                 Optional.of(steering),
                 Optional.of(new Travel(60, 70, 0)),
                 Optional.of(new Tyre(165, 620, OptionalDouble.empty())),
