@@ -1,8 +1,8 @@
-import { onMounted, ref, type Ref } from "vue";
+import { onMounted, ref, watch, type Ref } from "vue";
 import { Refusal } from "../api/client";
 
-/** Loads a view's data; keeps what was there while it loads anew, and says plainly when it could not. */
-export function useLoad<T>(fetcher: () => Promise<T>) {
+/** Loads a view's data, anew when the units its words are in change; keeps what was there while it loads anew, and says plainly when it could not. */
+export function useLoad<T>(fetcher: () => Promise<T>, words?: { inUnits: () => unknown }) {
   const data = ref(null) as Ref<T | null>;
   const failure = ref("");
   const isLoading = ref(true);
@@ -20,6 +20,8 @@ export function useLoad<T>(fetcher: () => Promise<T>) {
   }
 
   onMounted(load);
+  // what the server says in words it says in the units shown
+  if (words) watch(words.inUnits, () => void load());
   return { data, failure, isLoading, load };
 }
 

@@ -17,8 +17,7 @@ const {
   isLoading,
   load,
 } = useLoad(() =>
-  toData(client.GET("/api/axles/{axleId}/bench", { params: { path: { axleId: axle.axleId } } })),
-);
+  toData(client.GET("/api/axles/{axleId}/bench", { params: { path: { axleId: axle.axleId } } })), { inUnits: () => session.units });
 const index = ref(0);
 const setValue = ref("");
 const held = ref("");

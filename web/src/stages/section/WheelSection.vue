@@ -114,7 +114,7 @@ function fetchOverlay() {
   return Promise.resolve(null);
 }
 
-watch([kit, side, wheel, wear, overlay], async () => {
+watch([kit, side, wheel, wear, overlay, () => session.units], async () => {
   if (!kit.value) return;
   const mine = ++asked;
   isLoading.value = true;

@@ -18,6 +18,7 @@ class FloorsTest {
     /** From the ground up; a package uses only those named before it. */
     private static final List<String> FLOORS = List.of(
             "quantity",
+            "phrase",
             "table",
             "geometry",
             "settings",
@@ -42,7 +43,8 @@ class FloorsTest {
             "choice",
             "order",
             "work",
-            "record");
+            "record",
+            "wording");
 
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)

@@ -3,6 +3,7 @@ package itrova.formats;
 import itrova.core.finding.Explanation;
 import itrova.core.finding.Finding;
 import itrova.core.judge.KitReport;
+import itrova.core.wording.Wording;
 import java.util.List;
 import java.util.Locale;
 import tools.jackson.databind.node.ArrayNode;
@@ -16,7 +17,7 @@ public final class FindingsDocument {
     public record AxleReports(String axle, List<KitReport> reports) {}
 
     /** Plain text, one line a finding with its reason and remedy below. */
-    public static String text(List<AxleReports> axles) {
+    public static String text(List<AxleReports> axles, Wording wording) {
         StringBuilder out = new StringBuilder();
         for (AxleReports axle : axles) {
             out.append("== ").append(axle.axle()).append('\n');
@@ -31,14 +32,14 @@ public final class FindingsDocument {
                         .append(report.verdict().word())
                         .append('\n');
                 for (Finding f : report.findings()) {
-                    append(out, f);
+                    append(out, f, wording);
                 }
             }
         }
         return out.toString();
     }
 
-    private static void append(StringBuilder out, Finding f) {
+    private static void append(StringBuilder out, Finding f, Wording wording) {
         Explanation e = f.explain();
         out.append(String.format(
                 Locale.ROOT,
@@ -47,9 +48,9 @@ public final class FindingsDocument {
                 f.check().title(),
                 f.verdict().word(),
                 margin(f)));
-        out.append("        why: ").append(e.why()).append('\n');
+        out.append("        why: ").append(wording.say(e.why())).append('\n');
         if (!f.nextMove().isEmpty()) {
-            out.append("        next: ").append(f.nextMove()).append('\n');
+            out.append("        next: ").append(wording.say(f.nextMove())).append('\n');
         }
         out.append("        source: ").append(e.source()).append('\n');
     }
@@ -61,7 +62,7 @@ public final class FindingsDocument {
     }
 
     /** JSON, one object a finding. */
-    public static String json(List<AxleReports> axles) {
+    public static String json(List<AxleReports> axles, Wording wording) {
         ObjectNode root = Json.MAPPER.createObjectNode();
         root.put("format", "itrova-findings/1");
         ArrayNode kits = root.putArray("kits");
@@ -72,13 +73,13 @@ public final class FindingsDocument {
                         .put("axle", axle.axle())
                         .put("kit", report.kit().code())
                         .put("verdict", report.verdict().word());
-                report.findings().forEach(f -> findings.add(node(axle.axle(), report, f)));
+                report.findings().forEach(f -> findings.add(node(axle.axle(), report, f, wording)));
             }
         }
         return Json.MAPPER.writeValueAsString(root);
     }
 
-    private static ObjectNode node(String axle, KitReport report, Finding f) {
+    private static ObjectNode node(String axle, KitReport report, Finding f, Wording wording) {
         ObjectNode n = Json.MAPPER.createObjectNode();
         Explanation e = f.explain();
         n.put("axle", axle)
@@ -91,9 +92,10 @@ public final class FindingsDocument {
                 .putNull("uncertainty"));
         f.worked().ifPresent(m -> n.put("margin_after_work", m.value()).put("uncertainty_after_work", m.expanded()));
         return n.put("unit", f.unit())
-                .put("why", e.why())
+                .put("reason", e.why().code())
+                .put("why", wording.say(e.why()))
                 .put("formula", e.formula())
-                .put("remedy", f.nextMove())
+                .put("remedy", wording.say(f.nextMove()))
                 .put("source", e.source());
     }
 }

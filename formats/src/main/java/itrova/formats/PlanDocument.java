@@ -22,9 +22,9 @@ public final class PlanDocument {
             ObjectNode n = steps.addObject()
                     .put("id", s.id())
                     .put("title", s.title())
-                    .put("text", s.text())
                     .put("caution", s.caution())
                     .put("hold", s.hold());
+            n.set("text", PhraseDocument.node(s.text()));
             s.tighten().ifPresent(t -> {
                 n.put("torque_nm", t.torque());
                 t.thread().ifPresent(thread -> n.put("thread", thread.designation()));
@@ -44,7 +44,7 @@ public final class PlanDocument {
             steps.add(new BenchStep(
                     n.path("id").asString(),
                     n.path("title").asString(),
-                    n.path("text").asString(),
+                    PhraseDocument.read(n.path("text")),
                     n.path("caution").asString(),
                     n.path("hold").asString(),
                     n.has("torque_nm")

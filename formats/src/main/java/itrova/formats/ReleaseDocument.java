@@ -9,6 +9,7 @@ import itrova.core.record.AxleRecord;
 import itrova.core.settings.Limit;
 import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.Side;
+import itrova.core.wording.Wording;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -42,7 +43,8 @@ public final class ReleaseDocument {
                 "findings",
                 Json.MAPPER
                         .readTree(FindingsDocument.json(
-                                List.of(new FindingsDocument.AxleReports(axle.name(), List.of(report)))))
+                                List.of(new FindingsDocument.AxleReports(axle.name(), List.of(report))),
+                                Wording.METRIC))
                         .path("findings"));
         return Json.MAPPER.writeValueAsString(root);
     }

@@ -1,6 +1,8 @@
 package itrova.formats;
 
+import itrova.core.finding.Finding;
 import itrova.core.judge.KitReport;
+import itrova.core.quantity.Measured;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -8,7 +10,8 @@ import java.util.HexFormat;
 import java.util.List;
 
 /**
- * A short name for exactly one report: the kit's document and every finding with margin, doubt and reason. The same report has the
+ * A short name for exactly one report: the kit's document and every finding with margin, doubt and code of its reason, not the words it
+ * is said in. The same report has the
  * same seal on every machine and after every start; what a person signs or orders names it.
  */
 public final class ReportSeal {
@@ -16,8 +19,30 @@ public final class ReportSeal {
 
     /** SHA-256 over the documents of kit and findings, 64 hexadecimal digits. */
     public static String of(KitReport report) {
-        return of(KitDocument.write(List.of(report.kit()))
-                + FindingsDocument.json(List.of(new FindingsDocument.AxleReports("", List.of(report)))));
+        StringBuilder text = new StringBuilder(KitDocument.write(List.of(report.kit())));
+        for (Finding f : report.findings()) {
+            text.append('\n')
+                    .append(f.check().name())
+                    .append('|')
+                    .append(f.side().name())
+                    .append('|')
+                    .append(f.verdict().name())
+                    .append('|')
+                    .append(f.margin().map(ReportSeal::exactly).orElse(""))
+                    .append('|')
+                    .append(f.worked().map(ReportSeal::exactly).orElse(""))
+                    .append('|')
+                    .append(f.explain().why().code())
+                    .append('|')
+                    .append(f.work()
+                            .map(w -> w.kind().name() + " " + w.target())
+                            .orElse(""));
+        }
+        return of(text.toString());
+    }
+
+    private static String exactly(Measured m) {
+        return m.value() + " " + m.expanded();
     }
 
     /** SHA-256 of a text, 64 hexadecimal digits. */

@@ -4,6 +4,7 @@ import itrova.core.clearance.CaliperInWheel;
 import itrova.core.clearance.SectionGap;
 import itrova.core.finding.FindingBuilder;
 import itrova.core.finding.Requirement;
+import itrova.core.phrase.Phrase;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.Callout;
 import java.util.Optional;
@@ -25,7 +26,7 @@ public record BetweenReadings(CaliperInWheel placed, FindingBuilder ruling) {
      * @param taken what is taken off the gap (mm)
      */
     public void require(
-            String name,
+            Phrase name,
             Callout profile,
             Optional<SectionGap> near,
             Supplier<Optional<SectionGap>> far,

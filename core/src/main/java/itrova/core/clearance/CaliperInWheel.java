@@ -9,6 +9,8 @@ import itrova.core.kit.Disc;
 import itrova.core.kit.Kit;
 import itrova.core.kit.SectorOutline;
 import itrova.core.measure.DerivedValues;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
@@ -168,21 +170,23 @@ public final class CaliperInWheel {
         return Optional.ofNullable(sought.best);
     }
 
-    /** Where between two readings a gap is, in words; absent where it lies at one or beyond the last. */
-    public Optional<String> between(SectionGap gap) {
+    /** Where between two readings a gap is; absent where it lies at one or beyond the last. */
+    public Optional<Phrase> between(SectionGap gap) {
         DoubtfulStep step = gap.step();
         if (step.from().value() >= step.to().value()) {
             return Optional.empty();
         }
         if (step.step().kind() == WallStep.Kind.SPOKES) {
-            return Optional.of(
-                    "spoke back at a radius between " + Math.round(step.from().value()) + " and "
-                            + Math.round(step.to().value()) + " mm");
+            return Optional.of(Phrase.of(
+                    "caliper-in-wheel.spoke-back-between",
+                    Amount.mm(step.from().value(), 0).asBare(),
+                    Amount.mm(step.to().value(), 0)));
         }
         double edge = end.length(Callout.WHEEL_BACKSPACING).orElseThrow().value();
-        return Optional.of("barrel diameter at a depth between "
-                + Math.round(step.from().value() + edge) + " and "
-                + Math.round(step.to().value() + edge) + " mm");
+        return Optional.of(Phrase.of(
+                "caliper-in-wheel.barrel-between",
+                Amount.mm(step.from().value() + edge, 0).asBare(),
+                Amount.mm(step.to().value() + edge, 0)));
     }
 
     /** The disc's ring in the wheel's frame, from the hat outwards. */
@@ -200,12 +204,12 @@ public final class CaliperInWheel {
     }
 
     /** What of the barrel beside the disc was not read, in words; absent if all was. */
-    public Optional<String> unreadBesideDisc() {
+    public Optional<Phrase> unreadBesideDisc() {
         return unreadBarrel(List.of(disc()), List.of(disc()));
     }
 
     /** What of the spokes beside the disc was not read, in words; absent if all was. */
-    public Optional<String> unreadBehindDisc() {
+    public Optional<Phrase> unreadBehindDisc() {
         return unreadSpokes(List.of(disc()));
     }
 
@@ -226,11 +230,11 @@ public final class CaliperInWheel {
     }
 
     /** What of the barrel beside the caliper was not read, in words; absent if all was. */
-    public Optional<String> unreadBarrel() {
+    public Optional<Phrase> unreadBarrel() {
         return unreadBarrel(asNew, worn);
     }
 
-    private Optional<String> unreadBarrel(List<Outline> asNew, List<Outline> worn) {
+    private Optional<Phrase> unreadBarrel(List<Outline> asNew, List<Outline> worn) {
         Optional<Measured> backspacing = end.length(Callout.WHEEL_BACKSPACING);
         if (asNew.isEmpty() || backspacing.isEmpty() || end.barrel().isEmpty()) {
             return Optional.empty();
@@ -239,23 +243,23 @@ public final class CaliperInWheel {
         double wantedDepth =
                 bound(asNew, Outline::maxX, true) + backspacing.get().value();
         if (wantedDepth > stations.get(stations.size() - 1).place().value()) {
-            return Optional.of("barrel diameter at a depth of " + Math.round(Math.ceil(wantedDepth)) + " mm or more");
+            return Optional.of(Phrase.of("caliper-in-wheel.barrel-or-more", Amount.mm(Math.ceil(wantedDepth), 0)));
         }
         double inboard = Math.max(
                 0, bound(worn, Outline::minX, false) + backspacing.get().value());
         double first = stations.get(0).place().value();
         if (first > WheelProfile.REACH_BEYOND_LAST_READING && inboard < first) {
-            return Optional.of("barrel diameter at a depth of " + Math.round(Math.floor(inboard)) + " mm or less");
+            return Optional.of(Phrase.of("caliper-in-wheel.barrel-or-less", Amount.mm(Math.floor(inboard), 0)));
         }
         return Optional.empty();
     }
 
     /** What of the spokes beside the caliper was not read, in words; absent if all was. */
-    public Optional<String> unreadSpokes() {
+    public Optional<Phrase> unreadSpokes() {
         return unreadSpokes(asNew);
     }
 
-    private Optional<String> unreadSpokes(List<Outline> asNew) {
+    private Optional<Phrase> unreadSpokes(List<Outline> asNew) {
         if (asNew.isEmpty() || end.spokes().isEmpty()) {
             return Optional.empty();
         }
@@ -263,11 +267,11 @@ public final class CaliperInWheel {
         double last = stations.get(stations.size() - 1).place().value();
         double reach = bound(asNew, Outline::maxR, true);
         if (reach > last + WheelProfile.REACH_BEYOND_LAST_READING) {
-            return Optional.of("spoke back at a radius of " + Math.round(Math.ceil(reach)) + " mm or more");
+            return Optional.of(Phrase.of("caliper-in-wheel.spoke-back-or-more", Amount.mm(Math.ceil(reach), 0)));
         }
         double inner = bound(asNew, Outline::minR, false);
         if (inner < stations.get(0).place().value()) {
-            return Optional.of("spoke back at a radius of " + Math.round(Math.floor(inner)) + " mm or less");
+            return Optional.of(Phrase.of("caliper-in-wheel.spoke-back-or-less", Amount.mm(Math.floor(inner), 0)));
         }
         return Optional.empty();
     }

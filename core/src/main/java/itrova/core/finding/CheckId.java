@@ -1,7 +1,9 @@
 package itrova.core.finding;
 
+import itrova.core.phrase.Titled;
+
 /** The checks made, in the order of the trade's list. */
-public enum CheckId {
+public enum CheckId implements Titled {
     PATTERN("Wheel pattern", 1, true),
     STUD_HOLES("Studs through disc", 2, true),
     NUT_ENGAGEMENT("Nut engagement", 3, true),
@@ -48,6 +50,7 @@ public enum CheckId {
         this.critical = critical;
     }
 
+    @Override
     public String title() {
         return title;
     }

@@ -1,5 +1,6 @@
 package itrova.core.finding;
 
+import itrova.core.phrase.Phrase;
 import java.util.List;
 
 /**
@@ -10,7 +11,7 @@ import java.util.List;
  * @param inputs what went in
  * @param source where the rule comes from
  */
-public record Explanation(String why, String formula, List<Input> inputs, String source) {
+public record Explanation(Phrase why, String formula, List<Input> inputs, String source) {
     public Explanation {
         inputs = List.copyOf(inputs);
     }

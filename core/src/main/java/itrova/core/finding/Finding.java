@@ -1,5 +1,6 @@
 package itrova.core.finding;
 
+import itrova.core.phrase.Phrase;
 import itrova.core.quantity.Measured;
 import itrova.core.remedy.Work;
 import itrova.core.vehicle.Callout;
@@ -32,10 +33,10 @@ public record Finding(
         String unit,
         List<Requirement> requirements,
         List<Callout> missing,
-        List<String> missingInWords,
+        List<Phrase> missingInWords,
         Supplier<Explanation> explanation,
         Optional<Work> work,
-        Optional<String> refused,
+        Optional<Phrase> refused,
         Optional<Measured> worked) {
 
     /** The answer to "why?". */
@@ -44,7 +45,7 @@ public record Finding(
     }
 
     /** What to do next, in one sentence; empty when it fits. */
-    public String nextMove() {
+    public Phrase nextMove() {
         return NextMove.of(this);
     }
 
@@ -85,7 +86,7 @@ public record Finding(
         return verdict == Verdict.DOES_NOT_FIT && refused.isPresent() && !missing.isEmpty();
     }
 
-    public Finding refusing(String reason, List<Callout> wanted) {
+    public Finding refusing(Phrase reason, List<Callout> wanted) {
         return new Finding(
                 check,
                 side,

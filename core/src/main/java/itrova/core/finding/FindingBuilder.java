@@ -1,6 +1,7 @@
 package itrova.core.finding;
 
 import itrova.core.kit.Contradiction;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.Callout;
@@ -18,7 +19,7 @@ public final class FindingBuilder {
     private final String unit;
     private final List<Requirement> requirements = new ArrayList<>(3);
     private final List<Callout> missing = new ArrayList<>(2);
-    private final List<String> missingInWords = new ArrayList<>(1);
+    private final List<Phrase> missingInWords = new ArrayList<>(1);
     private boolean contradicted;
     private final Set<String> read = new HashSet<>();
     private boolean satisfied;
@@ -34,7 +35,7 @@ public final class FindingBuilder {
         this.unit = unit;
     }
 
-    public FindingBuilder require(String name, Measured margin) {
+    public FindingBuilder require(Phrase name, Measured margin) {
         requirements.add(new Requirement(name, margin));
         return this;
     }
@@ -44,7 +45,7 @@ public final class FindingBuilder {
      *
      * @param atBest the margin where what is not known is taken to its advantage
      */
-    public FindingBuilder require(String name, Measured margin, Measured atBest) {
+    public FindingBuilder require(Phrase name, Measured margin, Measured atBest) {
         requirements.add(new Requirement(name, margin, atBest));
         return this;
     }
@@ -67,7 +68,7 @@ public final class FindingBuilder {
     /** Notes a reading as missing; of a part the kit brings it is the supplier's to tell. */
     public FindingBuilder missing(Callout callout) {
         if (c.isReplaced(callout)) {
-            return missing("of the kit's own spindle or upright: " + callout.title() + ": ask the supplier");
+            return missing(Phrase.of("finding-builder.kit-s-own-spindle-or", callout));
         }
         if (!missing.contains(callout)) {
             missing.add(callout);
@@ -75,7 +76,7 @@ public final class FindingBuilder {
         return this;
     }
 
-    public FindingBuilder missing(String words) {
+    public FindingBuilder missing(Phrase words) {
         if (!missingInWords.contains(words)) {
             missingInWords.add(words);
         }
@@ -83,7 +84,7 @@ public final class FindingBuilder {
     }
 
     /** Notes a place of a profile as missing, with where in words. */
-    public FindingBuilder missingPlace(Callout callout, String words) {
+    public FindingBuilder missingPlace(Callout callout, Phrase words) {
         return missing(callout).missing(words);
     }
 
@@ -96,7 +97,7 @@ public final class FindingBuilder {
     public FindingBuilder wantWear() {
         reads("caliper.wearTravel", "caliper.outline");
         if (!c.kit().caliper().isWearKnown()) {
-            missing("how far the sliding caliper moves inboard until pads and disc are worn out: ask the supplier");
+            missing(Phrase.of("finding-builder.how-far-sliding-caliper-moves"));
         }
         return this;
     }
@@ -104,7 +105,7 @@ public final class FindingBuilder {
     /** Notes what is not known of the studs: to be read, or asked of the supplier where the kit's own hub brings them. */
     public FindingBuilder wantStuds(Optional<?> figure, Callout callout) {
         if (figure.isEmpty() && c.bringsHub()) {
-            missing("the studs of the kit's hub, their thread and stick-out: ask the supplier");
+            missing(Phrase.of("finding-builder.studs-kit-s-hub-their"));
         } else {
             want(figure, callout);
         }
@@ -151,8 +152,8 @@ public final class FindingBuilder {
                             .anyMatch(part -> part.source().startsWith(source));
             if (used) {
                 contradicted = true;
-                missing("the papers say both “" + clash.one() + "” and “" + clash.other() + "” (" + clash.figure()
-                        + "): ask the supplier which is right");
+                missing(Phrase.of(
+                        "finding-builder.papers-say-both-and-ask", clash.one(), clash.other(), clash.figure()));
             }
         }
     }

@@ -1,19 +1,22 @@
 package itrova.core.finding;
 
+import itrova.core.measure.Instrument;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.Callout;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import java.util.Optional;
 
-/** Words for what to do about a finding. */
-public final class NextMove {
+/** What to do about a finding. */
+final class NextMove {
     private NextMove() {}
 
-    public static String of(Finding f) {
+    static Phrase of(Finding f) {
         return switch (f.verdict()) {
-            case FITS -> "";
+            case FITS -> Phrase.NOTHING;
             case FITS_WITH_WORK -> f.work().orElseThrow().sentence();
             case NOT_PROVEN ->
                 f.margin().isEmpty() ? read(f) : settle(f, f.margin().get());
@@ -21,101 +24,91 @@ public final class NextMove {
         };
     }
 
-    private static String read(Finding f) {
-        List<String> wanted = new ArrayList<>();
+    private static Phrase read(Finding f) {
+        List<Object> wanted = new ArrayList<>();
         f.missing().stream()
                 .filter(c -> !c.hasPlaces() || f.missingInWords().isEmpty())
-                .map(Callout::title)
                 .forEach(wanted::add);
         wanted.addAll(f.missingInWords());
         return wanted.isEmpty()
-                ? "Not known yet."
-                : "Wanted (" + f.side().word() + "): " + String.join("; ", wanted) + ".";
+                ? Phrase.of("next-move.not-known-yet")
+                : Phrase.of("next-move.wanted", f.side(), Phrase.joined("; ", wanted));
     }
 
-    private static String settle(Finding f, Measured margin) {
+    private static Phrase settle(Finding f, Measured margin) {
         if (!f.missing().isEmpty() || !f.missingInWords().isEmpty()) {
             return read(f);
         }
-        String largest = margin.largest().map(c -> SourceWords.of(c)).orElse("the inputs");
-        return String.format(
-                Locale.ROOT,
-                "The doubt of %s %s is larger than the margin of %s %s. Most of it is %s.",
-                number(margin.expanded()),
-                f.unit(),
-                number(margin.value()),
-                f.unit(),
-                largest);
+        return Phrase.of(
+                "next-move.doubt-larger-than-margin-most",
+                amount(margin.expanded(), f.unit()),
+                amount(margin.value(), f.unit()),
+                margin.largest().map(SourceWords::of).orElse(Phrase.of("next-move.inputs")));
     }
 
-    private static String giveUp(Finding f) {
-        StringBuilder out = new StringBuilder();
-        f.margin().ifPresent(m -> {
-            if (f.check() == CheckId.BARREL) {
-                out.append(String.format(
-                        Locale.ROOT,
-                        "A wheel %.1f mm larger inside would prove it, or a smaller caliper.",
-                        2 * (m.expanded() - m.value())));
-            } else if (f.check() == CheckId.DISC_IN_WHEEL) {
-                out.append(String.format(
-                        Locale.ROOT,
-                        "A disc or a wheel with %.1f mm more room between them would prove it.",
-                        m.expanded() - m.value()));
-            } else if (f.check() == CheckId.SPOKES) {
-                out.append(String.format(
-                        Locale.ROOT,
-                        "A wheel whose spokes stand %.1f mm further outboard would prove it.",
-                        m.expanded() - m.value()));
-            }
-        });
-        f.refused().ifPresent(reason -> out.append(out.isEmpty() ? "" : " ").append(reason));
-        if (!out.isEmpty()) {
-            return out.toString();
+    /** In the finding's unit; what is counted in words is told with its word. */
+    private static Object amount(double value, String unit) {
+        Amount amount = Amount.inUnit(value, unit);
+        return amount.kind() == Amount.Kind.NUMBER && !unit.isEmpty() ? Phrase.all(amount, " " + unit) : amount;
+    }
+
+    private static Phrase giveUp(Finding f) {
+        Phrase room = f.margin()
+                .flatMap(m -> room(f.check(), m.expanded() - m.value()))
+                .orElse(Phrase.NOTHING);
+        List<Phrase> parts = new ArrayList<>();
+        if (!room.isEmpty()) {
+            parts.add(room);
+        }
+        f.refused().ifPresent(parts::add);
+        if (!parts.isEmpty()) {
+            return Phrase.joined(" ", parts);
         }
         return f.check().isCritical()
-                ? "Choose another kit."
-                : "It advises: weigh it before ordering; the verdict does not hang on it.";
+                ? Phrase.of("next-move.choose-another-kit")
+                : Phrase.of("next-move.advises-weigh-before-ordering-verdict");
     }
 
-    public static String number(double value) {
-        double size = Math.abs(value);
-        String text = String.format(Locale.ROOT, size >= 100 ? "%.0f" : size >= 1 ? "%.1f" : "%.2f", value);
-        return text.replace('-', '−');
+    /** What other part would do, where more room would (mm). */
+    private static Optional<Phrase> room(CheckId check, double more) {
+        return switch (check) {
+            case BARREL -> Optional.of(Phrase.of("next-move.wheel-larger-inside-would-prove", Amount.mm(2 * more, 1)));
+            case DISC_IN_WHEEL -> Optional.of(Phrase.of("next-move.disc-or-wheel-with-more", Amount.mm(more, 1)));
+            case SPOKES -> Optional.of(Phrase.of("next-move.wheel-whose-spokes-stand-further", Amount.mm(more, 1)));
+            default -> Optional.empty();
+        };
     }
 
     /** Plain words for a component's source name. */
     public static final class SourceWords {
         private SourceWords() {}
 
-        static String of(Component c) {
+        static Phrase of(Component c) {
             String[] parts = c.source().split(":");
             return switch (parts[0]) {
-                case "instrument" ->
-                    "the error of the "
-                            + itrova.core.measure.Instrument.valueOf(parts[1]).title()
-                            + ": read again with a better tool";
-                case "resolution" -> "how finely “" + callout(parts[2]) + "” was read: use a finer instrument";
-                case "technique" -> "the handling of “" + callout(parts[2]) + "”: measure it another way";
-                case "repeat" -> "the scatter of “" + callout(parts[2]) + "”: repeat it";
-                case "place" -> "the place “" + callout(parts[2]) + "” was read at";
-                case "kit" -> "the kit's own tolerance (" + parts[2] + "): ask the supplier or measure the part";
-                case "around" -> "where “" + parts[2] + "” was measured: measure it better";
-                case "float" -> "the shaft's end float";
+                case "instrument" -> Phrase.of("next-move.error-read-again-with-better", Instrument.valueOf(parts[1]));
+                case "resolution" -> Phrase.of("next-move.how-finely-was-read-use", callout(parts[2]));
+                case "technique" -> Phrase.of("next-move.handling-measure-another-way", callout(parts[2]));
+                case "repeat" -> Phrase.of("next-move.scatter-repeat", callout(parts[2]));
+                case "place" -> Phrase.of("next-move.place-was-read-at", callout(parts[2]));
+                case "kit" -> Phrase.of("next-move.kit-s-own-tolerance-ask", parts[2]);
+                case "around" -> Phrase.of("next-move.where-was-measured-measure-better", parts[2]);
+                case "float" -> Phrase.of("next-move.shaft-s-end-float");
                 case "load" ->
                     parts[1].equals("halves")
-                            ? "how the axle's load is shared by its two wheels: weigh each wheel"
-                            : "how the load is known: weigh the axle";
-                case "pressure" -> "the gauge and the foot: read the pressure again";
-                case "rim" -> "what height of flange the rim has: read its marking";
-                case "friction" -> "the friction of " + parts[1] + ", which a torque wrench does not know";
-                default -> "the work's own tolerance";
+                            ? Phrase.of("next-move.how-axle-s-load-shared")
+                            : Phrase.of("next-move.how-load-known-weigh-axle");
+                case "pressure" -> Phrase.of("next-move.gauge-and-foot-read-pressure");
+                case "rim" -> Phrase.of("next-move.what-height-flange-rim-has");
+                case "friction" -> Phrase.of("next-move.friction-which-torque-wrench-does", parts[1]);
+                default -> Phrase.of("next-move.work-s-own-tolerance");
             };
         }
 
-        private static String callout(String nameAndPlace) {
+        private static Callout callout(String nameAndPlace) {
             String name =
                     nameAndPlace.contains("@") ? nameAndPlace.substring(0, nameAndPlace.indexOf('@')) : nameAndPlace;
-            return Callout.valueOf(name).title();
+            return Callout.valueOf(name);
         }
     }
 }

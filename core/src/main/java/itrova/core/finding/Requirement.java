@@ -1,5 +1,6 @@
 package itrova.core.finding;
 
+import itrova.core.phrase.Phrase;
 import itrova.core.quantity.Measured;
 
 /**
@@ -10,9 +11,9 @@ import itrova.core.quantity.Measured;
  * @param atBest the same where what is not known is taken to its advantage, as metal between two readings; what it proves not to fit,
  *     does not
  */
-public record Requirement(String name, Measured margin, Measured atBest) {
+public record Requirement(Phrase name, Measured margin, Measured atBest) {
     /** A requirement of which all is known that its doubt does not cover. */
-    public Requirement(String name, Measured margin) {
+    public Requirement(Phrase name, Measured margin) {
         this(name, margin, margin);
     }
 

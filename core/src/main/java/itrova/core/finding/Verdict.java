@@ -1,7 +1,9 @@
 package itrova.core.finding;
 
+import itrova.core.phrase.Titled;
+
 /** Outcome of a check or of a whole kit, from best to worst. */
-public enum Verdict {
+public enum Verdict implements Titled {
     FITS("fits"),
     FITS_WITH_WORK("fits with work"),
     NOT_PROVEN("not proven"),
@@ -11,6 +13,11 @@ public enum Verdict {
 
     Verdict(String word) {
         this.word = word;
+    }
+
+    @Override
+    public String title() {
+        return word;
     }
 
     public String word() {

@@ -5,6 +5,7 @@ import itrova.core.check.completeness.ReversibleCheck;
 import itrova.core.finding.CheckId;
 import itrova.core.finding.Finding;
 import itrova.core.finding.Verdict;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.remedy.Work;
 import itrova.core.remedy.WorkKind;
@@ -16,7 +17,6 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * Finds the work that makes one side fit.
@@ -134,7 +134,7 @@ public final class Mending {
             refusals.putIfAbsent(
                     id,
                     WorkOffer.wanting(
-                            offers.stream().map(WorkOffer::refusal).collect(Collectors.joining(" ")),
+                            offers.stream().map(WorkOffer::refusal).collect(Phrase.joining(" ")),
                             offers.stream().flatMap(o -> o.wanted().stream()).toList()));
         }
         return allowed;
@@ -152,7 +152,7 @@ public final class Mending {
 
     private List<Finding> told(List<Finding> before, List<Finding> after) {
         List<Finding> told = new ArrayList<>(before.size());
-        String spoiled = spoiled(before, after);
+        Phrase spoiled = spoiled(before, after);
         for (int i = 0; i < before.size(); i++) {
             Finding f = before.get(i);
             Work work = works.get(f.check());
@@ -165,21 +165,21 @@ public final class Mending {
             } else if (after.get(i).verdict() == Verdict.FITS) {
                 told.add(f.mendedBy(work, after.get(i).margin()));
             } else {
-                told.add(f.refusing("The usual work would not prove it either.", List.of()));
+                told.add(f.refusing(Phrase.of("mending.usual-work-would-not-prove"), List.of()));
             }
         }
         return told;
     }
 
     /** Why the work may not be done at all: the first check it would leave worse than before; empty if none. */
-    private static String spoiled(List<Finding> before, List<Finding> after) {
+    private static Phrase spoiled(List<Finding> before, List<Finding> after) {
         for (int i = 0; i < before.size(); i++) {
             boolean worse =
                     after.get(i).verdict().ordinal() > before.get(i).verdict().ordinal();
             if (worse) {
-                return "The work it would take spoils “" + before.get(i).check().title() + "”.";
+                return Phrase.of("mending.work-would-take-spoils", before.get(i).check());
             }
         }
-        return "";
+        return Phrase.NOTHING;
     }
 }

@@ -1,9 +1,10 @@
 package itrova.core.kit;
 
+import itrova.core.phrase.Titled;
 import java.util.Locale;
 
 /** What a conversion of one axle takes; the list a kit's box is counted against. */
-public enum PartKind {
+public enum PartKind implements Titled {
     CALIPER("caliper", 2),
     PAD_SET("set of pads", 1),
     DISC("disc", 2),
@@ -32,6 +33,7 @@ public enum PartKind {
         this.wanted = wanted;
     }
 
+    @Override
     public String title() {
         return title;
     }

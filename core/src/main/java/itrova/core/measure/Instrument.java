@@ -1,12 +1,14 @@
 package itrova.core.measure;
 
+import itrova.core.phrase.Titled;
+
 /**
  * Kinds of measuring instruments with the half-limits of their error.
  *
  * <p>Half-limits are common practice for instruments in good order; a shop sets its own once it has calibrated them
  * ({@link ToolBox}). An instrument's error is one input shared by all its readings.
  */
-public enum Instrument {
+public enum Instrument implements Titled {
     TAPE("tape", 1.0, 1.0, 25.4 / 16, 25.4 / 16),
     STEEL_RULE("steel rule", 0.5, 0.5, 25.4 / 32, 25.4 / 32),
     CALIPER_OUTSIDE("caliper, outside jaws", 0.03, 0.01, 0.0005 * 25.4, 25.4 / 64),
@@ -33,6 +35,7 @@ public enum Instrument {
         this.graduationFraction = fraction;
     }
 
+    @Override
     public String title() {
         return title;
     }

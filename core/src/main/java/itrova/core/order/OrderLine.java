@@ -1,5 +1,7 @@
 package itrova.core.order;
 
+import itrova.core.phrase.Phrase;
+
 /**
  * One line of an order sheet.
  *
@@ -12,7 +14,7 @@ package itrova.core.order;
  * @param remark what to watch
  */
 public record OrderLine(
-        Kind kind, String supplier, String item, int quantity, long unitCents, int leadDays, String remark) {
+        Kind kind, String supplier, Phrase item, int quantity, long unitCents, int leadDays, String remark) {
     /** What sort of line it is. */
     public enum Kind {
         KIT,

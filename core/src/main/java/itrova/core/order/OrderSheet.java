@@ -4,6 +4,7 @@ import itrova.core.judge.KitReport;
 import itrova.core.kit.Kit;
 import itrova.core.kit.KitOption;
 import itrova.core.kit.MissingPart;
+import itrova.core.phrase.Phrase;
 import itrova.core.remedy.Work;
 import itrova.core.remedy.WorkKind;
 import itrova.core.vehicle.Wheel;
@@ -41,7 +42,7 @@ public record OrderSheet(List<OrderLine> lines) {
         lines.add(new OrderLine(
                 OrderLine.Kind.KIT,
                 kit.supplier(),
-                kit.code() + " " + kit.name(),
+                Phrase.given(kit.code() + " " + kit.name()),
                 1,
                 kit.terms().priceCents(),
                 kit.terms().leadDays(),
@@ -50,7 +51,7 @@ public record OrderSheet(List<OrderLine> lines) {
             lines.add(new OrderLine(
                     OrderLine.Kind.KIT,
                     kit.supplier(),
-                    kit.code() + " option " + option.code() + ": " + option.name(),
+                    Phrase.of("order.option", kit.code(), option.code(), option.name()),
                     1,
                     option.priceCents(),
                     option.leadDays(),
@@ -59,7 +60,7 @@ public record OrderSheet(List<OrderLine> lines) {
         wheel.ifPresent(w -> lines.add(new OrderLine(
                 OrderLine.Kind.PART,
                 w.offer().supplier(),
-                "Pair of wheels " + w.code() + " " + w.name(),
+                Phrase.of("order.pair-of-wheels", w.code(), w.name()),
                 1,
                 w.offer().pairCents(),
                 w.offer().leadDays(),
@@ -68,7 +69,7 @@ public record OrderSheet(List<OrderLine> lines) {
             lines.add(new OrderLine(
                     OrderLine.Kind.PART,
                     part.supplier(),
-                    part.name(),
+                    Phrase.given(part.name()),
                     part.quantity(),
                     part.unitCents(),
                     part.leadDays(),
@@ -77,7 +78,7 @@ public record OrderSheet(List<OrderLine> lines) {
         for (Work work : report.works()) {
             lines.add(line(work, work.sentence()));
             if (work.kind().isPaired() && !isDoneOnBoth(report, work.kind())) {
-                lines.add(line(work, work.kind().title() + " on the other side too: both sides are to be alike."));
+                lines.add(line(work, Phrase.of("order.on-the-other-side", work.kind())));
             }
         }
         return new OrderSheet(lines);
@@ -92,7 +93,7 @@ public record OrderSheet(List<OrderLine> lines) {
                 > 1;
     }
 
-    private static OrderLine line(Work work, String item) {
+    private static OrderLine line(Work work, Phrase item) {
         return new OrderLine(
                 work.kind().isPart() ? OrderLine.Kind.PART : OrderLine.Kind.WORK,
                 work.kind().who(),

@@ -3,12 +3,13 @@ package itrova.core.remedy;
 import itrova.core.kit.Disc;
 import itrova.core.kit.Figure;
 import itrova.core.kit.HolePattern;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
 import itrova.core.settings.Limit;
 import itrova.core.vehicle.Callout;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -34,14 +35,12 @@ public final class SecondCircle {
             return List.of();
         }
         if (disc.patterns().size() > 1) {
-            return List.of(WorkOffer.refused("A second circle is drilled only into a disc with one of as many holes."));
+            return List.of(WorkOffer.refused(Phrase.of("second-circle.second-circle-drilled-only-into")));
         }
         if (disc.holeToEdge().isEmpty()
                 || c.kit().contradicts("disc.holeToEdge")
                 || c.kit().contradicts("disc.circle")) {
-            return List.of(
-                    WorkOffer.refused(
-                            "A second circle is not offered: the papers do not say, or contradict themselves in, how far the holes are from the edge."));
+            return List.of(WorkOffer.refused(Phrase.of("second-circle.second-circle-not-offered-papers")));
         }
         if (least.isEmpty()) {
             return List.of(wanting(c));
@@ -51,11 +50,8 @@ public final class SecondCircle {
         double wall = wall(disc, old.get(), circle, hole);
         double wanted = c.settings().of(Limit.HOLE_WALL);
         if (wall < wanted) {
-            return List.of(WorkOffer.refused(String.format(
-                    Locale.ROOT,
-                    "A second circle would leave %.1f mm beside a hole, %.1f mm must remain.",
-                    wall,
-                    wanted)));
+            return List.of(WorkOffer.refused(Phrase.of(
+                    "second-circle.second-circle-would-leave-beside", Amount.mm(wall, 1), Amount.mm(wanted, 1))));
         }
         if (c.studWidest().isEmpty()) {
             return List.of(wanting(c));
@@ -69,19 +65,18 @@ public final class SecondCircle {
                 c.end().side(),
                 0,
                 circle,
-                String.format(
-                        Locale.ROOT,
-                        "%d holes of %.1f mm midway between the old ones, %.1f mm of metal stay beside each, %.1f mm must",
+                Phrase.of(
+                        "second-circle.holes-midway-between-old-ones",
                         lugs,
-                        hole,
-                        wall,
-                        wanted),
+                        Amount.mm(hole, 1),
+                        Amount.mm(wall, 1),
+                        Amount.mm(wanted, 1)),
                 Optional.of(new NewPart.SecondCircle(drilled)))));
     }
 
     private static WorkOffer wanting(KitOnSide c) {
         return WorkOffer.wanting(
-                "A second circle wants the studs' diameters read first.",
+                Phrase.of("second-circle.second-circle-wants-studs-diameters"),
                 Stream.of(Callout.STUD_MAJOR, Callout.STUD_SHOULDER)
                         .filter(read -> !c.end().has(read))
                         .toList());

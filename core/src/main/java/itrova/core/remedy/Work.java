@@ -2,12 +2,13 @@ package itrova.core.remedy;
 
 import itrova.core.kit.Disc;
 import itrova.core.kit.Figure;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -20,32 +21,39 @@ import java.util.Optional;
  * @param mustRemain what has to be left or watched, checked beforehand, in words
  * @param part what is put in, where a length does not say it
  */
-public record Work(WorkKind kind, Side side, double before, double target, String mustRemain, Optional<NewPart> part) {
+public record Work(WorkKind kind, Side side, double before, double target, Phrase mustRemain, Optional<NewPart> part) {
 
     /** Work on a dimension. */
-    public static Work to(WorkKind kind, Side side, double before, double target, String mustRemain) {
+    public static Work to(WorkKind kind, Side side, double before, double target, Phrase mustRemain) {
         return new Work(kind, side, before, target, mustRemain, Optional.empty());
     }
 
     /** Another part. */
-    public static Work with(WorkKind kind, Side side, NewPart part, String words) {
+    public static Work with(WorkKind kind, Side side, NewPart part, Phrase words) {
         return new Work(kind, side, 0, 0, words, Optional.of(part));
     }
 
     /** The work in one sentence. */
-    public String sentence() {
+    public Phrase sentence() {
         if (kind.isPart()) {
-            return String.format(Locale.ROOT, "%s (%s): %s.", kind.title(), side.word(), mustRemain);
+            return Phrase.of("work.part-put-in", kind, side, mustRemain);
         }
-        return String.format(
-                Locale.ROOT,
-                before > 0 ? "%s (%s) from %.2f to %.2f ± %.2f mm: %s." : "%s (%s), %4$.2f ± %5$.2f mm: %6$s.",
-                kind.title(),
-                side.word(),
-                before,
-                target,
-                kind.tolerance(),
-                mustRemain);
+        return (before > 0
+                ? Phrase.of(
+                        "work.from-to-target",
+                        kind,
+                        side,
+                        Amount.mm(before, 2).asBare(),
+                        Amount.mm(target, 2).asBare(),
+                        Amount.mm(kind.tolerance(), 2),
+                        mustRemain)
+                : Phrase.of(
+                        "work.to-target",
+                        kind,
+                        side,
+                        Amount.mm(target, 2).asBare(),
+                        Amount.mm(kind.tolerance(), 2),
+                        mustRemain));
     }
 
     /** The case after the work: the worked dimension is its target with the process's tolerance. */

@@ -1,12 +1,14 @@
 package itrova.core.remedy;
 
+import itrova.core.phrase.Titled;
+
 /**
  * Kinds of work, with who may do it and what it costs. Minutes, prices and tolerances are common practice.
  *
  * <p>Heating and bending of steering parts is not among them: it is never offered. An arm in the way is replaced or moved by
  * a qualified shop.
  */
-public enum WorkKind {
+public enum WorkKind implements Titled {
     DRILL_HOLES(
             "Drill the disc's stud holes",
             "drill press with a jig",
@@ -163,6 +165,7 @@ public enum WorkKind {
         this.caution = caution;
     }
 
+    @Override
     public String title() {
         return title;
     }

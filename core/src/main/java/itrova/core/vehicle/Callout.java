@@ -1,7 +1,9 @@
 package itrova.core.vehicle;
 
+import itrova.core.phrase.Titled;
+
 /** A dimension that can be read at an axle end or its wheel. */
-public enum Callout {
+public enum Callout implements Titled {
     LUG_COUNT("Lug count", Kind.COUNT),
     STUD_OVER_SKIP_ONE("Outside over next but one", Kind.LENGTH),
     STUD_SKIP_ONE("Stud centre to next but one", Kind.LENGTH),
@@ -86,6 +88,7 @@ public enum Callout {
         this.kind = kind;
     }
 
+    @Override
     public String title() {
         return title;
     }

@@ -5,6 +5,7 @@ import itrova.core.judge.KitReport;
 import itrova.core.kit.BracketMount;
 import itrova.core.kit.Kit;
 import itrova.core.kit.TorqueSpec;
+import itrova.core.phrase.Phrase;
 import itrova.core.remedy.Work;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.Side;
@@ -52,15 +53,15 @@ public record BenchPlan(List<BenchStep> steps) {
         b.add(
                 "lift",
                 "Lift and secure",
-                "Chock the wheels that stay down. Lift by the frame or the axle, set stands at each corner, wheels off.",
+                Phrase.of("bench-plan.chock-wheels-that-stay-down"),
                 "Never rely on a hydraulic jack alone. Rock the vehicle on its stands before going under.",
                 "");
         b.add(
                 "fluid",
                 kind == AxleEndKind.TRAILER_SPINDLE ? "Make wires and lines safe" : "Catch the fluid, cap the lines",
                 kind == AxleEndKind.TRAILER_SPINDLE
-                        ? "Disconnect the battery and the breakaway. Insulate the wires of the electric brakes."
-                        : "Open the lines over a tray and cap them at once.",
+                        ? Phrase.of("bench-plan.disconnect-battery-and-breakaway-insulate")
+                        : Phrase.of("bench-plan.open-lines-over-tray-and"),
                 "Brake fluid attacks paint, skin and eyes. Never use it again.",
                 "");
         List<String> ends = new ArrayList<>();
@@ -73,20 +74,20 @@ public record BenchPlan(List<BenchStep> steps) {
         b.add(
                 "compare",
                 "Compare left and right",
-                "Caliper position, gaps and torque marks are the same on both sides.",
+                Phrase.of("bench-plan.caliper-position-gaps-and-torque"),
                 "",
                 "Any difference is explained before going on.");
         b.add(
                 "wheel-nuts",
                 "Wheels on",
-                "Wheels on, nuts by hand, then crosswise with the torque wrench, in two stages. Turn each wheel: nothing touches.",
+                Phrase.of("bench-plan.wheels-on-nuts-by-hand"),
                 "Check the nuts again after the first drive and after 50 to 100 miles.",
                 "Feeler between caliper and wheel all round: at least the gap the section shows.",
                 torque(report.kit(), TorqueSpec.Place.WHEEL_NUT));
         b.add(
                 "bleed",
                 "Bleed and test the pedal",
-                "Bleed, then full pressure with dry paper at every fitting.",
+                Phrase.of("bench-plan.bleed-then-full-pressure-with"),
                 "Use paper, not a finger: a fine jet can pierce skin. Nothing moves on the road before the pedal is firm. Local rules and licensed inspection come first.",
                 "Pedal firm and high, no leak.");
         return new BenchPlan(b.steps);
@@ -106,21 +107,22 @@ public record BenchPlan(List<BenchStep> steps) {
         b.add(
                 s + "-strip",
                 "Strip the drum, " + s,
-                "Drum off, shoes and springs off, backing plate off. Keep and label all of it.",
+                Phrase.of("bench-plan.drum-off-shoes-and-springs"),
                 "Old linings may hold asbestos: no dry brushing, no compressed air, wear a respirator. Springs fly: eye protection.",
                 "");
         b.add(
                 s + "-clean",
                 "Clean and inspect, " + s,
-                "Clean register, flange and bolt holes to metal. Look for cracks, burrs and worn journals.",
+                Phrase.of("bench-plan.clean-register-flange-and-bolt"),
                 "",
                 "Register and flange without burrs.");
         b.add(
                 s + "-mockup",
                 "Mock up, " + s,
-                "Bracket, disc and caliper on with temporary nuts, no grease"
-                        + (isWelded(kit) ? ", the bracket clamped at its angle" : "") + ". Wheel on. Turn it, "
-                        + (kind.isSteered() ? "lock to lock, " : "") + "slide the caliper both ways.",
+                Phrase.of(
+                        "bench-plan.bracket-disc-and-caliper-on",
+                        (isWelded(kit) ? Phrase.of("bench-plan.bracket-clamped-at-its-angle") : ""),
+                        (kind.isSteered() ? Phrase.of("bench-plan.lock-lock") : "")),
                 "Before cutting, welding or painting anything: what does not go together now is not mended by going on.",
                 "Nothing touches beyond what the planned work takes away.");
         for (Work work : report.works()) {
@@ -138,20 +140,20 @@ public record BenchPlan(List<BenchStep> steps) {
         b.add(
                 s + "-disc",
                 "Disc, " + s,
-                "Clean the film off with solvent, no fingerprints. Arrow or vanes as the papers say. Hold it with two nuts.",
+                Phrase.of("bench-plan.clean-film-off-with-solvent"),
                 "Solvent: gloves, air, no flame.",
                 "Run-out read with all nuts on and torqued.");
         b.add(
                 s + "-caliper",
                 "Caliper, " + s,
-                "Pads in, caliper on, centred over the disc with the same shims on both bolts.",
+                Phrase.of("bench-plan.pads-in-caliper-on-centred"),
                 "Never press the pedal with nothing between the pads.",
                 "Bleed nipple is the highest point.",
                 torque(kit, TorqueSpec.Place.CALIPER_BOLT));
         b.add(
                 s + "-hose",
                 "Hose, " + s,
-                "Hose with new copper washers, one each side of the fitting. Route it clear of wheel and frame.",
+                Phrase.of("bench-plan.hose-with-new-copper-washers"),
                 "",
                 "Not stretched, not rubbing at full travel.",
                 torque(kit, TorqueSpec.Place.BANJO_BOLT));
@@ -166,7 +168,7 @@ public record BenchPlan(List<BenchStep> steps) {
             b.add(
                     s + "-bracket",
                     "Bracket, " + s,
-                    "Bolt the bracket on, crosswise, threadlocker as the bolt calls for.",
+                    Phrase.of("bench-plan.bolt-bracket-on-crosswise-threadlocker"),
                     "",
                     "Bracket square to the face.",
                     torque(kit, TorqueSpec.Place.BRACKET_BOLT));
@@ -175,13 +177,13 @@ public record BenchPlan(List<BenchStep> steps) {
         b.add(
                 s + "-tack",
                 "Tack the bracket, " + s,
-                "Paint and coating ground off to bare metal, zinc too. Equal shims both sides, caliper slid to its middle, pistons home, then tack. The clock angle is the same left and right to a tenth of a degree.",
+                Phrase.of("bench-plan.paint-and-coating-ground-off"),
                 "Qualified welder only. No chlorinated cleaner near (its fumes under an arc are deadly), earth clamp beside the weld and never through bearings, away from fuel.",
                 "Angle read left and right, bracket square to the tube.");
         b.add(
                 s + "-weld",
                 "Weld the bracket, " + s,
-                "Strip caliper, disc and hub off again, then have it welded in passes, cooling between them so that the tube stays straight. Paint only after it has been looked at.",
+                Phrase.of("bench-plan.strip-caliper-disc-and-hub"),
                 "Qualified welder only; local rules may want an inspection. Nobody rides on a weld that was not looked at.",
                 "Weld looked at and signed for by whoever welded it; tube straight.");
     }
@@ -206,11 +208,11 @@ public record BenchPlan(List<BenchStep> steps) {
             return before.get(0);
         }
 
-        void add(String id, String title, String text, String caution, String hold) {
+        void add(String id, String title, Phrase text, String caution, String hold) {
             add(id, title, text, caution, hold, Optional.empty());
         }
 
-        void add(String id, String title, String text, String caution, String hold, Optional<Tighten> torque) {
+        void add(String id, String title, Phrase text, String caution, String hold, Optional<Tighten> torque) {
             steps.add(new BenchStep(id, title, text, caution, hold, torque, before));
             before = List.of(id);
         }

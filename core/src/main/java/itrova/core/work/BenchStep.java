@@ -2,6 +2,7 @@ package itrova.core.work;
 
 import itrova.core.fastener.Thread;
 import itrova.core.fastener.Tightening;
+import itrova.core.phrase.Phrase;
 import itrova.core.quantity.Unit;
 import java.util.List;
 import java.util.Locale;
@@ -21,7 +22,7 @@ import java.util.Optional;
 public record BenchStep(
         String id,
         String title,
-        String text,
+        Phrase text,
         String caution,
         String hold,
         Optional<Tighten> tighten,

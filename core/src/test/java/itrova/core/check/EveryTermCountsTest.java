@@ -1,6 +1,7 @@
 package itrova.core.check;
 
 import static itrova.core.judge.Findings.find;
+import static itrova.core.wording.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -163,7 +164,7 @@ class EveryTermCountsTest {
 
     private static Requirement requirement(Finding f, String name) {
         return f.requirements().stream()
-                .filter(r -> r.name().equals(name))
+                .filter(r -> said(r.name()).equals(name))
                 .findFirst()
                 .orElseThrow();
     }

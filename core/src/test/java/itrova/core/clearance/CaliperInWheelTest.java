@@ -19,6 +19,7 @@ import itrova.core.vehicle.BracketShape;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Station;
+import itrova.core.wording.Said;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -226,7 +227,7 @@ class CaliperInWheelTest {
         AxleEnd end = end(barrel, spokes, 0);
         CaliperInWheel placed = new CaliperInWheel(end, WheelProfile.of(end), kit(block, 0, 0));
         // outboard end at −48.5 + 30 = −18.5, that is 61.5 mm from the edge, beyond the last reading at 50
-        assertThat(placed.unreadBarrel()).hasValue("barrel diameter at a depth of 62 mm or more");
-        assertThat(placed.unreadSpokes()).hasValue("spoke back at a radius of 160 mm or more");
+        assertThat(placed.unreadBarrel().map(Said::said)).hasValue("barrel diameter at a depth of 62 mm or more");
+        assertThat(placed.unreadSpokes().map(Said::said)).hasValue("spoke back at a radius of 160 mm or more");
     }
 }

@@ -1,6 +1,7 @@
 package itrova.core.judge;
 
 import static itrova.core.judge.Findings.find;
+import static itrova.core.wording.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -66,7 +67,7 @@ class FitEngineTest {
         Kit silent = Samples.kit().withBracket(withoutOffset(Samples.kit().bracket()));
         Finding untold = find(report(front(), silent), CheckId.AXLE_OFFSET);
         assertThat(untold.verdict()).isEqualTo(Verdict.NOT_PROVEN);
-        assertThat(untold.nextMove()).contains("the hub face the kit is made for");
+        assertThat(said(untold.nextMove())).contains("the hub face the kit is made for");
         AxleEnd off = Samples.end(Side.LEFT, AxleEndKind.REAR_LIVE_AXLE)
                 .length(Callout.AXLE_OFFSET, Samples.mm(71, 0.1))
                 .build();
@@ -112,7 +113,7 @@ class FitEngineTest {
                 .isEqualTo(WorkKind.CENTRING_RING);
         Finding thin = find(report(with(Callout.REGISTER, 69.5, 0.01), Samples.kit()), CheckId.REGISTER);
         assertThat(thin.verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
-        assertThat(thin.nextMove()).contains("ring");
+        assertThat(said(thin.nextMove())).contains("ring");
     }
 
     @Test
@@ -186,7 +187,7 @@ class FitEngineTest {
                 .build();
         Finding refused = find(report(shoulder, Samples.kit().withDisc(thin)), CheckId.STUD_HOLES);
         assertThat(refused.verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
-        assertThat(refused.nextMove()).contains("must remain");
+        assertThat(said(refused.nextMove())).contains("must remain");
         assertThat(find(report(with(Callout.STUD_SHOULDER, 16.5, 0.02), Samples.kit()), CheckId.STUD_HOLES)
                         .verdict())
                 .isEqualTo(Verdict.DOES_NOT_FIT);
@@ -197,7 +198,7 @@ class FitEngineTest {
     void nutEngagement() {
         Finding f = find(report(front(), Samples.kit()), CheckId.NUT_ENGAGEMENT);
         assertThat(f.margin().orElseThrow().value()).isEqualTo(10.53, within(1e-9));
-        assertThat(f.explain().why()).contains("turns");
+        assertThat(said(f.explain().why())).contains("turns");
     }
 
     /** A hat 10 mm thicker wants studs 10 mm longer (common practice). */
@@ -227,7 +228,7 @@ class FitEngineTest {
                 .length(Callout.FLANGE, Samples.mm(153.5, 0.05))
                 .boltCircle(Samples.mm(130, 0.05))
                 .build();
-        assertThat(find(report(wide, Samples.kit()), CheckId.HAT_FLANGE).nextMove())
+        assertThat(said(find(report(wide, Samples.kit()), CheckId.HAT_FLANGE).nextMove()))
                 .contains("outside the studs");
     }
 
@@ -264,7 +265,7 @@ class FitEngineTest {
         Finding overlap = find(report(front(), Samples.kit(Samples.disc(), tall, 1100)), CheckId.BARREL);
         assertThat(overlap.verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
         assertThat(overlap.margin().orElseThrow().value()).isEqualTo(-7.5, within(1e-9));
-        assertThat(overlap.nextMove()).contains("larger inside");
+        assertThat(said(overlap.nextMove())).contains("larger inside");
     }
 
     /** By hand: caliper front at −48.5 + 40 = −8.5, spokes from x = 8 at r 70 to 100: gap 16.5 less 4 is 12.5. */
@@ -307,7 +308,7 @@ class FitEngineTest {
         Finding f = find(report(front(), blind), CheckId.BARREL);
         assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
         assertThat(f.margin()).isEmpty();
-        assertThat(f.nextMove()).contains("outline");
+        assertThat(said(f.nextMove())).contains("outline");
     }
 
     @Test
@@ -317,7 +318,7 @@ class FitEngineTest {
                 .build();
         Finding f = find(report(shallow, Samples.kit()), CheckId.BARREL);
         assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
-        assertThat(f.nextMove()).contains("depth of 72 mm");
+        assertThat(said(f.nextMove())).contains("depth of 72 mm");
     }
 
     @Test
@@ -355,8 +356,8 @@ class FitEngineTest {
                     assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
                     // the bracket's own bolt and hole are known from its papers alone
                     assertThat(f.margin().isEmpty()).isEqualTo(f.check() != CheckId.BRACKET);
-                    assertThat(f.nextMove()).isNotBlank();
-                    assertThat(f.explain().why()).isNotBlank();
+                    assertThat(said(f.nextMove())).isNotBlank();
+                    assertThat(said(f.explain().why())).isNotBlank();
                 });
     }
 
@@ -395,7 +396,7 @@ class FitEngineTest {
         KitReport report = report(front(), Samples.kit());
         assertThat(report.findings()).allSatisfy(f -> {
             Explanation e = f.explain();
-            assertThat(e.why()).isNotBlank();
+            assertThat(said(e.why())).isNotBlank();
             assertThat(e.source()).isNotBlank();
             f.margin().ifPresent(m -> assertThat(e.formula()).contains("="));
         });

@@ -1,6 +1,7 @@
 package itrova.core.judge;
 
 import static itrova.core.judge.Findings.find;
+import static itrova.core.wording.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -65,10 +66,10 @@ class NoUnsafeFitTest {
         Finding f = find(straight, Samples.kit().withDisc(disc(diameter)), CheckId.DISC_IN_WHEEL);
         assertThat(f.verdict()).isEqualTo(wanted);
         assertThat(f.margin().orElseThrow().value()).isEqualTo(margin, within(1e-9));
-        assertThat(f.explain().why()).contains("barrel");
+        assertThat(said(f.explain().why())).contains("barrel");
         assertThat(f.check().isCritical()).isTrue();
         if (wanted == Verdict.DOES_NOT_FIT) {
-            assertThat(f.nextMove()).contains("more room");
+            assertThat(said(f.nextMove())).contains("more room");
         }
     }
 
@@ -92,7 +93,7 @@ class NoUnsafeFitTest {
                 .build();
         Finding f = find(shallow, Samples.kit(), CheckId.DISC_IN_WHEEL);
         assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
-        assertThat(f.nextMove()).contains("barrel diameter at a depth of");
+        assertThat(said(f.nextMove())).contains("barrel diameter at a depth of");
     }
 
     // --- figures the papers contradict themselves in ---
@@ -120,7 +121,7 @@ class NoUnsafeFitTest {
         assertThat(verdict(end().build(), Samples.kit(), check)).as("said once").isEqualTo(Verdict.FITS);
         Finding f = find(end().build(), Samples.contradicting(Samples.kit(), figure), check);
         assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
-        assertThat(f.nextMove()).contains(figure);
+        assertThat(said(f.nextMove())).contains(figure);
     }
 
     @Test
@@ -136,7 +137,7 @@ class NoUnsafeFitTest {
         Disc silent = Samples.disc().but().fillet(OptionalDouble.empty()).build();
         Finding hat = find(end().build(), Samples.kit().withDisc(silent), CheckId.HAT_FLANGE);
         assertThat(hat.verdict()).isEqualTo(Verdict.NOT_PROVEN);
-        assertThat(hat.nextMove()).contains("fillet");
+        assertThat(said(hat.nextMove())).contains("fillet");
         AxleEnd wide = end().length(Callout.FLANGE, Samples.mm(160, 0.05)).build();
         assertThat(find(wide, Samples.kit().withDisc(silent), CheckId.HAT_FLANGE)
                         .verdict())
@@ -147,7 +148,7 @@ class NoUnsafeFitTest {
                 Samples.kit().withBracket(b.but().count(Bracket.COUNT_UNKNOWN).build());
         Finding bolts = find(end().build(), uncounted, CheckId.BRACKET);
         assertThat(bolts.verdict()).isEqualTo(Verdict.NOT_PROVEN);
-        assertThat(bolts.nextMove()).contains("how many bolts");
+        assertThat(said(bolts.nextMove())).contains("how many bolts");
     }
 
     // --- a sliding caliper ---
@@ -158,7 +159,7 @@ class NoUnsafeFitTest {
         Kit silent = Samples.kit().withCaliper(sliding(Samples.outline(), 0));
         Finding f = find(end().build(), silent, check);
         assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
-        assertThat(f.nextMove()).contains("sliding caliper");
+        assertThat(said(f.nextMove())).contains("sliding caliper");
         Kit told = Samples.kit().withCaliper(sliding(Samples.outline(), 8));
         assertThat(verdict(end().build(), told, check)).isEqualTo(Verdict.FITS);
     }
@@ -187,7 +188,7 @@ class NoUnsafeFitTest {
         Finding between = find(pegged, Samples.kit().withCaliper(sliding(toothed, 16)), CheckId.INBOARD);
         assertThat(between.verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
         assertThat(between.margin().orElseThrow().value()).isLessThan(-3);
-        assertThat(between.explain().why()).contains("worn");
+        assertThat(said(between.explain().why())).contains("worn");
         Finding before = find(pegged, Samples.kit().withCaliper(sliding(toothed, 0.5)), CheckId.INBOARD);
         assertThat(before.verdict()).as("it never gets there").isEqualTo(Verdict.FITS);
     }
@@ -363,7 +364,7 @@ class NoUnsafeFitTest {
                 .isEqualTo(Verdict.FITS);
         Finding untold = find(end, withHub(Optional.empty()), CheckId.AXLE_OFFSET);
         assertThat(untold.verdict()).isEqualTo(Verdict.NOT_PROVEN);
-        assertThat(untold.nextMove()).contains("kit's hub");
+        assertThat(said(untold.nextMove())).contains("kit's hub");
     }
 
     @Test
@@ -371,7 +372,7 @@ class NoUnsafeFitTest {
         Kit hub = withHub(Optional.of(Figure.stated(32.5, 0.1)));
         Finding f = find(end().build(), hub, CheckId.NUT_ENGAGEMENT);
         assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
-        assertThat(f.nextMove()).contains("studs of the kit's hub");
+        assertThat(said(f.nextMove())).contains("studs of the kit's hub");
         Kit studded =
                 hub.withStuds(new KitStuds(Thread.parse("1/2-20"), Figure.stated(12.7, 0.05), Figure.stated(36, 0.2)));
         assertThat(verdict(end().build(), studded, CheckId.NUT_ENGAGEMENT)).isEqualTo(Verdict.FITS);

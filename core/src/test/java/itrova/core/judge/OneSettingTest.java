@@ -1,5 +1,6 @@
 package itrova.core.judge;
 
+import static itrova.core.wording.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -85,7 +86,7 @@ class OneSettingTest {
             assertThat(find(r, side, CheckId.INBOARD).verdict()).isEqualTo(Verdict.FITS);
         }
         double set = r.kit().bracket().mount().caliperClock().orElseThrow();
-        assertThat(find(r, Side.LEFT, CheckId.NIPPLE).explain().why())
+        assertThat(said(find(r, Side.LEFT, CheckId.NIPPLE).explain().why()))
                 .contains("Weld the bracket on at %.0f°".formatted(set));
     }
 

@@ -1,6 +1,7 @@
 package itrova.core.judge;
 
 import static itrova.core.judge.Findings.find;
+import static itrova.core.wording.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -71,7 +72,7 @@ class RemediesTest {
         Finding studs = find(report, CheckId.NUT_ENGAGEMENT);
         assertThat(studs.margin().orElseThrow().value()).isPositive(); // as found, without the spacer
         KitReport without = report(end, Samples.kit());
-        assertThat(find(without, CheckId.SPOKES).refused().orElseThrow()).contains("school");
+        assertThat(said(find(without, CheckId.SPOKES).refused().orElseThrow())).contains("school");
     }
 
     /** Common practice: a hat 10 mm thicker wants studs 10 mm longer. */
@@ -106,7 +107,7 @@ class RemediesTest {
         Finding f = find(report, CheckId.WHEEL_CENTRING);
         assertThat(f.verdict()).isEqualTo(Verdict.FITS_WITH_WORK);
         assertThat(f.work().orElseThrow().kind()).isEqualTo(WorkKind.BORE_WHEEL);
-        assertThat(f.work().orElseThrow().mustRemain()).contains("still centred");
+        assertThat(said(f.work().orElseThrow().mustRemain())).contains("still centred");
     }
 
     /** Common practice: equal shims on both bolts; they bring a bracket outboard only. */
@@ -117,13 +118,13 @@ class RemediesTest {
                 .build();
         Finding f = find(report(out, Samples.kit()), CheckId.AXLE_OFFSET);
         assertThat(f.verdict()).isEqualTo(Verdict.FITS_WITH_WORK);
-        assertThat(f.work().orElseThrow().sentence()).contains("the same stack on every bolt");
+        assertThat(said(f.work().orElseThrow().sentence())).contains("the same stack on every bolt");
         AxleEnd in = Samples.end(Side.LEFT, AxleEndKind.REAR_LIVE_AXLE)
                 .length(Callout.AXLE_OFFSET, Samples.mm(59, 0.05))
                 .build();
-        assertThat(find(report(in, Samples.kit()), CheckId.AXLE_OFFSET)
+        assertThat(said(find(report(in, Samples.kit()), CheckId.AXLE_OFFSET)
                         .refused()
-                        .orElseThrow())
+                        .orElseThrow()))
                 .contains("shims cannot do that");
     }
 
@@ -134,7 +135,7 @@ class RemediesTest {
                 .isEqualTo(Verdict.DOES_NOT_FIT);
         KitReport byStuds = FitEngine.report(Samples.axle(loose), Samples.kit(), SETTINGS.with(Limit.LUG_CENTRING, 1));
         assertThat(find(byStuds, CheckId.REGISTER).verdict()).isEqualTo(Verdict.FITS);
-        assertThat(find(byStuds, CheckId.REGISTER).explain().why()).contains("school");
+        assertThat(said(find(byStuds, CheckId.REGISTER).explain().why())).contains("school");
     }
 
     @Test
@@ -143,7 +144,7 @@ class RemediesTest {
         Kit clashing = Samples.contradicting(kit, "disc.hatInside", "154 mm", "6.00 in");
         Finding f = find(report(front().build(), clashing), CheckId.HAT_FLANGE);
         assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
-        assertThat(f.nextMove()).contains("154 mm").contains("6.00 in").contains("which is right");
+        assertThat(said(f.nextMove())).contains("154 mm").contains("6.00 in").contains("which is right");
         assertThat(find(report(front().build(), clashing), CheckId.REGISTER).verdict())
                 .isEqualTo(Verdict.FITS);
     }
@@ -176,7 +177,7 @@ class RemediesTest {
         KitReport report = report(front().build(), boxed(box, besides));
         Finding f = find(report, CheckId.CONTENTS);
         assertThat(f.verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
-        assertThat(f.explain().why())
+        assertThat(said(f.explain().why()))
                 .contains("2 × banjo bolt")
                 .contains("2 × copper washer")
                 .doesNotContain("hose");
@@ -202,7 +203,7 @@ class RemediesTest {
                         Figure.stated(36, 0.2),
                         Optional.of(BoltGrade.SAE_5)));
         Finding f = find(report(front().build(), studded), CheckId.RATINGS);
-        assertThat(f.explain().why()).contains("66 %");
+        assertThat(said(f.explain().why())).contains("66 %");
         assertThat(f.verdict()).isEqualTo(Verdict.FITS);
     }
 

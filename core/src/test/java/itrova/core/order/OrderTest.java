@@ -18,6 +18,7 @@ import itrova.core.kit.KitParts;
 import itrova.core.kit.KitTerms;
 import itrova.core.kit.MissingPart;
 import itrova.core.kit.TorqueSpec;
+import itrova.core.phrase.Phrase;
 import itrova.core.remedy.Work;
 import itrova.core.remedy.WorkKind;
 import itrova.core.vehicle.AxleEndKind;
@@ -34,7 +35,7 @@ import org.junit.jupiter.api.Test;
 
 class OrderTest {
     private static final Work BORE =
-            new Work(WorkKind.BORE_DISC, Side.LEFT, 70.6, 70.9, "both discs", Optional.empty());
+            new Work(WorkKind.BORE_DISC, Side.LEFT, 70.6, 70.9, Phrase.given("both discs"), Optional.empty());
 
     private static Finding finding(Verdict verdict, Optional<Work> work) {
         return new Finding(
@@ -46,7 +47,7 @@ class OrderTest {
                 List.of(),
                 List.of(),
                 List.of(),
-                () -> new Explanation("", "", List.of(), ""),
+                () -> new Explanation(Phrase.NOTHING, "", List.of(), ""),
                 work,
                 Optional.empty(),
                 Optional.empty());

@@ -4,12 +4,15 @@ import itrova.core.check.completeness.NotChecked;
 import itrova.core.judge.FitEngine;
 import itrova.core.judge.KitReport;
 import itrova.core.kit.Kit;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.AxleCase;
+import itrova.core.quantity.UnitSystem;
 import itrova.core.record.AxleRecord;
 import itrova.core.record.Job;
 import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Side;
+import itrova.core.wording.Wording;
 import itrova.formats.DemoData;
 import itrova.formats.DocumentException;
 import itrova.formats.FindingsDocument;
@@ -29,14 +32,14 @@ import java.util.stream.Collectors;
 
 /**
  * {@code itrova check JOB.json [--kits KITS.json] [--axle NUMBER|NAME] [--side left|right] [--format
- * text|json]}.
+ * text|json] [--units mm|in]}.
  *
  * <p>Prints every finding. Exit status 0: every axle looked at has at least one kit proven to fit, with or without
  * work; 1: none for some axle; 2: bad input, said on standard error.
  */
 public final class CheckCommand {
     private static final String USAGE =
-            "usage: itrova check JOB.json [--kits KITS.json] [--axle NUMBER|NAME] [--side left|right] [--format text|json]";
+            "usage: itrova check JOB.json [--kits KITS.json] [--axle NUMBER|NAME] [--side left|right] [--format text|json] [--units mm|in]";
     /** Documents larger than this (bytes) are refused. */
     private static final long LARGEST_FILE = 64L * 1024 * 1024;
 
@@ -49,7 +52,8 @@ public final class CheckCommand {
     }
 
     /** What was asked for. */
-    private record Request(Path job, Optional<Path> kits, Optional<String> axle, List<Side> sides, boolean json) {}
+    private record Request(
+            Path job, Optional<Path> kits, Optional<String> axle, List<Side> sides, boolean json, Wording wording) {}
 
     /** A fault of the call or of a file, said to the person. */
     private static final class BadInput extends Exception {
@@ -88,11 +92,12 @@ public final class CheckCommand {
             all.add(new FindingsDocument.AxleReports(axle.name(), reports));
         }
         if (request.json()) {
-            out.println(FindingsDocument.json(all));
+            out.println(FindingsDocument.json(all, request.wording()));
         } else {
-            out.print(FindingsDocument.text(all));
+            out.print(FindingsDocument.text(all, request.wording()));
             out.println("Each check is guarded singly; there is no correction for many checks.");
-            out.println("Not checked here, check by hand: " + String.join("; ", NotChecked.on(ends)) + ".");
+            out.println("Not checked here, check by hand: "
+                    + request.wording().say(Phrase.joined("; ", NotChecked.on(ends))) + ".");
         }
         return allProven ? 0 : 1;
     }
@@ -118,12 +123,14 @@ public final class CheckCommand {
         Optional<String> axle = Optional.empty();
         List<Side> sides = List.of(Side.values());
         boolean json = false;
+        Wording wording = Wording.METRIC;
         for (int i = 0; i < args.length; i++) {
             switch (args[i]) {
                 case "--kits" -> kits = Optional.of(Path.of(value(args, ++i)));
                 case "--axle" -> axle = Optional.of(value(args, ++i));
                 case "--side" -> sides = List.of(side(value(args, ++i)));
                 case "--format" -> json = isJson(value(args, ++i));
+                case "--units" -> wording = Wording.english(units(value(args, ++i)));
                 default -> {
                     if (args[i].startsWith("--") || job != null) {
                         throw new BadInput("Not understood: “" + args[i] + "”.\n" + USAGE);
@@ -135,7 +142,7 @@ public final class CheckCommand {
         if (job == null) {
             throw new BadInput(USAGE);
         }
-        return new Request(job, kits, axle, sides, json);
+        return new Request(job, kits, axle, sides, json, wording);
     }
 
     private static String value(String[] args, int i) throws BadInput {
@@ -150,6 +157,14 @@ public final class CheckCommand {
             case "left" -> Side.LEFT;
             case "right" -> Side.RIGHT;
             default -> throw new BadInput("--side is left or right, not “" + text + "”.");
+        };
+    }
+
+    private static UnitSystem units(String text) throws BadInput {
+        return switch (text) {
+            case "mm" -> UnitSystem.METRIC;
+            case "in" -> UnitSystem.INCH;
+            default -> throw new BadInput("--units is mm or in, not “" + text + "”.");
         };
     }
 

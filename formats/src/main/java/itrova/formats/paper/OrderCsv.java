@@ -35,7 +35,7 @@ public final class OrderCsv {
                 csv.printRecord(
                         line.kind().name().toLowerCase(Locale.ROOT),
                         SpreadsheetText.toCell(line.supplier()),
-                        SpreadsheetText.toCell(line.item()),
+                        SpreadsheetText.toCell(paper.wording().say(line.item())),
                         line.quantity(),
                         price(line.unitCents()),
                         price(line.totalCents()),

@@ -1,6 +1,7 @@
 package itrova.formats.paper;
 
 import itrova.core.order.OrderSheet;
+import itrova.core.wording.Wording;
 import java.util.List;
 
 /**
@@ -15,6 +16,7 @@ import java.util.List;
  * @param currency currency code
  * @param sheet the lines
  * @param notChecked critical matters the program does not check
+ * @param wording language and units the lines are said in
  */
 public record OrderPaper(
         String shop,
@@ -25,4 +27,5 @@ public record OrderPaper(
         String date,
         String currency,
         OrderSheet sheet,
-        List<String> notChecked) {}
+        List<String> notChecked,
+        Wording wording) {}

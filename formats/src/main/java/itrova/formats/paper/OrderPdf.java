@@ -70,7 +70,7 @@ public final class OrderPdf {
         }
         rule();
         for (OrderLine line : paper.sheet().lines()) {
-            orderLine(line, paper.currency());
+            orderLine(line, paper);
         }
         text(ITEM_X, 11, "Total");
         rightText(11, price(paper.sheet().totalCents(), paper.currency()));
@@ -89,11 +89,11 @@ public final class OrderPdf {
         page.close();
     }
 
-    private void orderLine(OrderLine line, String currency) throws IOException {
-        List<String> item = wrapped(line.item(), ITEM_WIDTH);
+    private void orderLine(OrderLine line, OrderPaper paper) throws IOException {
+        List<String> item = wrapped(paper.wording().say(line.item()), ITEM_WIDTH);
         room(LINE * (item.size() + 2));
         text(MARGIN, TEXT_SIZE, line.quantity() + " ×");
-        rightText(TEXT_SIZE, price(line.totalCents(), currency));
+        rightText(TEXT_SIZE, price(line.totalCents(), paper.currency()));
         for (String part : item) {
             text(ITEM_X, TEXT_SIZE, part);
             y -= LINE;

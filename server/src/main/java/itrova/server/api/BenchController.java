@@ -183,11 +183,11 @@ class BenchController {
                 bench.newerEdition(row).orElse(null));
     }
 
-    private static StepView view(Card card, BenchStep s) {
+    private StepView view(Card card, BenchStep s) {
         return new StepView(
                 s.id(),
                 s.title(),
-                s.text(),
+                me.wording().say(s.text()),
                 s.caution(),
                 s.hold(),
                 s.tighten().map(Tighten::torque).orElse(null),

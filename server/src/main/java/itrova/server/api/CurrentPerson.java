@@ -1,10 +1,13 @@
 package itrova.server.api;
 
+import itrova.core.phrase.Phrase;
 import itrova.core.quantity.UnitSystem;
+import itrova.core.wording.Wording;
 import itrova.server.security.Person;
 import itrova.server.store.PeopleStore;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Arrays;
+import java.util.List;
 import org.springframework.security.authentication.CredentialsExpiredException;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -22,6 +25,16 @@ class CurrentPerson {
     CurrentPerson(PeopleStore people, HttpServletRequest request) {
         this.people = people;
         this.request = request;
+    }
+
+    /** How findings are said to whoever asks: in the units his page shows. */
+    Wording wording() {
+        return Wording.english(units());
+    }
+
+    /** Phrases as they are said to whoever asks. */
+    List<String> said(List<Phrase> phrases) {
+        return phrases.stream().map(wording()::say).toList();
     }
 
     /** Units a bare number is meant in: those the asking page shows, else those the person has set. */

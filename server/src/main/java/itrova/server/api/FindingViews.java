@@ -8,6 +8,7 @@ import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
 import itrova.core.remedy.Work;
 import itrova.core.vehicle.Side;
+import itrova.core.wording.Wording;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -46,7 +47,7 @@ final class FindingViews {
             String hold,
             String caution) {}
 
-    static FindingView finding(Finding f) {
+    static FindingView finding(Finding f, Wording wording) {
         Explanation e = f.explain();
         return new FindingView(
                 f.check(),
@@ -57,7 +58,7 @@ final class FindingViews {
                 f.margin().map(Measured::value).orElse(null),
                 f.margin().map(Measured::expanded).orElse(null),
                 f.unit(),
-                e.why(),
+                wording.say(e.why()),
                 e.formula(),
                 e.inputs().stream()
                         .map(i -> new InputView(
@@ -70,16 +71,16 @@ final class FindingViews {
                                         .toList()))
                         .toList(),
                 e.source(),
-                f.nextMove(),
-                f.work().map(FindingViews::work).orElse(null),
+                wording.say(f.nextMove()),
+                f.work().map(w -> work(w, wording)).orElse(null),
                 f.worked().map(Measured::value).orElse(null),
                 f.worked().map(Measured::expanded).orElse(null));
     }
 
-    static WorkView work(Work w) {
+    static WorkView work(Work w, Wording wording) {
         return new WorkView(
                 w.kind().title(),
-                w.sentence(),
+                wording.say(w.sentence()),
                 w.kind().who(),
                 w.kind().minutes(),
                 w.kind().cents(),

@@ -232,7 +232,7 @@ class MatchController {
                 likes,
                 judged.stamp(),
                 unfinished,
-                NotChecked.on(bench.ends(row)));
+                me.said(NotChecked.on(bench.ends(row))));
     }
 
     private static boolean isWanted(RowView r, Wanted w, Set<String> likes) {
@@ -316,7 +316,7 @@ class MatchController {
                 .toList();
     }
 
-    static KitReportView view(KitReport report) {
+    KitReportView view(KitReport report) {
         Kit kit = report.kit();
         Cost cost = Search.fullCost(report);
         return new KitReportView(
@@ -349,7 +349,9 @@ class MatchController {
                 kit.caliper().hasShape(),
                 !kit.fitting().donorChecks().isEmpty(),
                 report.verdict(),
-                report.findings().stream().map(FindingViews::finding).toList());
+                report.findings().stream()
+                        .map(f -> FindingViews.finding(f, me.wording()))
+                        .toList());
     }
 
     @PutMapping("/liked/{code}")

@@ -184,7 +184,9 @@ class OrderController {
                 s.gate().state(),
                 gateText(s),
                 s.gate().state() == OrderGate.State.HELD && s.signature().isEmpty(),
-                s.gate().holding().stream().map(FindingViews::finding).toList(),
+                s.gate().holding().stream()
+                        .map(f -> FindingViews.finding(f, me.wording()))
+                        .toList(),
                 s.signature()
                         .map(t -> new SignatureView(t.by(), t.at(), t.decision().reason()))
                         .orElse(null),
@@ -194,7 +196,7 @@ class OrderController {
                         .map(l -> new LineView(
                                 l.kind(),
                                 l.supplier(),
-                                l.item(),
+                                me.wording().say(l.item()),
                                 l.quantity(),
                                 l.unitCents(),
                                 l.totalCents(),
@@ -204,7 +206,7 @@ class OrderController {
                 s.sheet().totalCents(),
                 s.sheet().longestLeadDays(),
                 CURRENCY,
-                NotChecked.on(bench.ends(s.row())),
+                me.said(NotChecked.on(bench.ends(s.row()))),
                 bench.newerEdition(s.row()).orElse(null),
                 s.chosen().selection().describe(),
                 releases.overturned(s.chosen()).stream()
@@ -335,6 +337,7 @@ class OrderController {
                 LocalDate.now(Clock.systemDefaultZone()).toString(),
                 CURRENCY,
                 s.sheet(),
-                NotChecked.on(bench.ends(s.row())));
+                me.said(NotChecked.on(bench.ends(s.row()))),
+                me.wording());
     }
 }

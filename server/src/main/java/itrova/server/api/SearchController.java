@@ -5,6 +5,7 @@ import itrova.core.finding.Finding;
 import itrova.core.finding.Verdict;
 import itrova.core.kit.Kit;
 import itrova.core.kit.KitOption;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.AxleCase;
 import itrova.core.record.AxleRecord;
 import itrova.core.remedy.WorkKind;
@@ -14,6 +15,7 @@ import itrova.core.search.Weights;
 import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Wheel;
+import itrova.core.wording.Wording;
 import itrova.server.store.JobStore.AxleRow;
 import itrova.server.store.KitStore;
 import itrova.server.store.NotFoundException;
@@ -78,10 +80,12 @@ class SearchController {
         private final long personId;
         private final AtomicBoolean cancelled = new AtomicBoolean();
         private volatile int done;
-        private volatile @Nullable ResultView result;
+        private final Weights weights;
+        private volatile Search.@Nullable Outcome result;
         private volatile @Nullable String failure;
 
-        Running(long axleId, long personId) {
+        Running(long axleId, long personId, Weights weights) {
+            this.weights = weights;
             this.axleId = axleId;
             this.personId = personId;
         }
@@ -163,7 +167,7 @@ class SearchController {
         Weights weights = weights(body);
         List<Wheel> other = body.otherWheels() ? wheels.all() : List.of();
         List<Kit> all = kits.all();
-        Running running = new Running(axleId, me.get().id());
+        Running running = new Running(axleId, me.get().id(), weights);
         String id = UUID.randomUUID().toString();
         admit(id, running);
         Set<WorkKind> forbidden = body.forbidden().isEmpty() ? EnumSet.noneOf(WorkKind.class) : body.forbidden();
@@ -177,7 +181,7 @@ class SearchController {
                         new Search.Terms(weights, forbidden, MOST_KEPT),
                         done -> running.done = done,
                         running.cancelled::get);
-                running.result = view(outcome, weights);
+                running.result = outcome;
                 running.done = 1000;
             } catch (RuntimeException e) {
                 running.failure =
@@ -242,33 +246,38 @@ class SearchController {
         }
     }
 
-    private static SearchView view(String id, Running running) {
-        return new SearchView(id, running.done, running.result, running.failure);
+    private SearchView view(String id, Running running) {
+        Search.Outcome outcome = running.result;
+        return new SearchView(
+                id,
+                running.done,
+                outcome == null ? null : view(outcome, running.weights, me.wording()),
+                running.failure);
     }
 
-    private static ResultView view(Search.Outcome outcome, Weights weights) {
+    private static ResultView view(Search.Outcome outcome, Weights weights, Wording wording) {
         Set<String> front = outcome.front().stream().map(Combination::key).collect(java.util.stream.Collectors.toSet());
         return new ResultView(
                 outcome.best().stream()
-                        .map(c -> view(c, weights, front.contains(c.key())))
+                        .map(c -> view(c, weights, front.contains(c.key()), wording))
                         .toList(),
-                outcome.front().stream().map(c -> view(c, weights, true)).toList(),
+                outcome.front().stream()
+                        .map(c -> view(c, weights, true, wording))
+                        .toList(),
                 outcome.nearest()
-                        .map(c -> new NearestView(view(c, weights, false), steps(c)))
+                        .map(c -> new NearestView(view(c, weights, false, wording), steps(c, wording)))
                         .orElse(null),
                 outcome.complete());
     }
 
-    private static CombinationView view(Combination c, Weights weights, boolean onFront) {
+    private static CombinationView view(Combination c, Weights weights, boolean onFront, Wording wording) {
         return new CombinationView(
                 c.report().kit().code(),
                 c.report().kit().name(),
                 c.options().stream().map(KitOption::name).toList(),
                 c.wheel().map(w -> w.code() + " " + w.name()).orElse(null),
                 c.report().verdict(),
-                c.report().works().stream()
-                        .map(itrova.core.remedy.Work::sentence)
-                        .toList(),
+                c.report().works().stream().map(w -> wording.say(w.sentence())).toList(),
                 c.cost().cents(),
                 c.cost().leadDays(),
                 c.cost().minutes(),
@@ -279,15 +288,15 @@ class SearchController {
     }
 
     /** What would prove it, in words, each once. */
-    private static List<String> steps(Combination c) {
+    private static List<String> steps(Combination c, Wording wording) {
         return c.report().findings().stream()
                 .filter(f -> f.check().isCritical() && !f.verdict().isProven())
-                .map(SearchController::step)
+                .map(f -> step(f, wording))
                 .distinct()
                 .toList();
     }
 
-    private static String step(Finding f) {
-        return f.check().title() + ", " + f.side().word() + ": " + f.nextMove();
+    private static String step(Finding f, Wording wording) {
+        return wording.say(Phrase.of("search.step", f.check(), f.side(), f.nextMove()));
     }
 }

@@ -47,8 +47,10 @@ class SectionController {
     private final Workbench bench;
     private final JobStore jobs;
     private final WheelStore wheels;
+    private final CurrentPerson me;
 
-    SectionController(Workbench bench, JobStore jobs, WheelStore wheels) {
+    SectionController(Workbench bench, JobStore jobs, WheelStore wheels, CurrentPerson me) {
+        this.me = me;
         this.bench = bench;
         this.jobs = jobs;
         this.wheels = wheels;
@@ -178,7 +180,7 @@ class SectionController {
                 SweptPose.of(end, k, settings, 0, 0).isPresent(),
                 report.findings().stream()
                         .filter(f -> f.side() == side && SHOWN.contains(f.check()))
-                        .map(FindingViews::finding)
+                        .map(f -> FindingViews.finding(f, me.wording()))
                         .toList());
     }
 
@@ -243,7 +245,7 @@ class SectionController {
                 required);
     }
 
-    private static GapView gap(KitReport report, Side side, CheckId check, SectionGap g, double required) {
+    private GapView gap(KitReport report, Side side, CheckId check, SectionGap g, double required) {
         Finding finding = report.findings().stream()
                 .filter(f -> f.check() == check && f.side() == side)
                 .findFirst()
@@ -256,6 +258,6 @@ class SectionController {
                 g.size().expanded(),
                 required,
                 g.padsWorn(),
-                FindingViews.finding(finding));
+                FindingViews.finding(finding, me.wording()));
     }
 }

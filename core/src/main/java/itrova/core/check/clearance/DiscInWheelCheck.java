@@ -12,16 +12,18 @@ import itrova.core.finding.FindingBuilder;
 import itrova.core.finding.Inputs;
 import itrova.core.finding.Requirement;
 import itrova.core.kit.KitPart;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
 import itrova.core.settings.Limit;
 import itrova.core.vehicle.Callout;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
 /** The disc, which turns with the wheel, must have room in the barrel with its weights and behind the spokes. */
 final class DiscInWheelCheck implements Check {
+    private static final String AT_BARREL = "disc-in-wheel.disc-barrel";
     static final String FORMULA = "m = g − h_weights − g_min to the barrel, m = g − g_min to the spokes";
     private static final String SOURCE =
             "Distance of two profiles in the axial-radial half-plane; disc and wheel turn together, so nothing is deducted for deflection; least gap 3 mm is common practice";
@@ -58,29 +60,31 @@ final class DiscInWheelCheck implements Check {
         Optional<SectionGap> spokes = placed.discToSpokes(Wall.NEAR);
         BetweenReadings between = new BetweenReadings(placed, ruling);
         between.require(
-                "disc to barrel", Callout.WHEEL_BARREL, barrel, () -> placed.discToBarrel(Wall.FAR, taken), taken);
+                Phrase.of(AT_BARREL), Callout.WHEEL_BARREL, barrel, () -> placed.discToBarrel(Wall.FAR, taken), taken);
         between.require(
-                "disc to spokes",
+                Phrase.of("disc-in-wheel.disc-spokes"),
                 Callout.WHEEL_SPOKE,
                 spokes,
                 () -> placed.discToSpokes(Wall.FAR),
                 Measured.exact(wanted));
         return ruling.finding(r -> new Explanation(
-                r.map(worst -> String.format(
-                                Locale.ROOT,
-                                "The disc is %.1f mm across; nearest is the %s, %s %.1f mm, wants %.1f mm%s.",
-                                c.kit().disc().diameter().value(),
-                                worst.name().substring("disc to ".length()),
-                                size(worst, barrel, spokes) >= 0 ? "clear by" : "overlapped by",
-                                Math.abs(size(worst, barrel, spokes)),
-                                wanted,
-                                worst.name().endsWith("barrel") && weights.isPresent()
-                                        ? String.format(
-                                                Locale.ROOT,
-                                                " and %.1f for weights",
-                                                weights.get().value())
-                                        : ""))
-                        .orElse("Disc and wheel cannot be compared yet."),
+                r.map(worst -> Phrase.of(
+                                "disc-in-wheel.disc-across-nearest-wants",
+                                Amount.mm(c.kit().disc().diameter().value(), 1),
+                                isAtBarrel(worst)
+                                        ? Phrase.of("disc-in-wheel.barrel")
+                                        : Phrase.of("disc-in-wheel.spokes"),
+                                size(worst, barrel, spokes) >= 0
+                                        ? Phrase.of("disc-in-wheel.clear-by")
+                                        : Phrase.of("disc-in-wheel.overlapped-by"),
+                                Amount.mm(Math.abs(size(worst, barrel, spokes)), 1),
+                                Amount.mm(wanted, 1),
+                                isAtBarrel(worst) && weights.isPresent()
+                                        ? Phrase.of(
+                                                "disc-in-wheel.and-for-weights",
+                                                Amount.number(weights.get().value(), 1))
+                                        : Phrase.NOTHING))
+                        .orElse(Phrase.of("disc-in-wheel.disc-and-wheel-cannot-be")),
                 FORMULA,
                 new Inputs()
                         .add("disc to barrel", barrel.map(SectionGap::size))
@@ -91,10 +95,11 @@ final class DiscInWheelCheck implements Check {
                 SOURCE));
     }
 
+    private static boolean isAtBarrel(Requirement worst) {
+        return worst.name().code().equals(AT_BARREL);
+    }
+
     private static double size(Requirement worst, Optional<SectionGap> barrel, Optional<SectionGap> spokes) {
-        return (worst.name().endsWith("barrel") ? barrel : spokes)
-                .orElseThrow()
-                .size()
-                .value();
+        return (isAtBarrel(worst) ? barrel : spokes).orElseThrow().size().value();
     }
 }

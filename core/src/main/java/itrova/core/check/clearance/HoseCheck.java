@@ -17,6 +17,8 @@ import itrova.core.kit.CaliperPlumbing.Port;
 import itrova.core.kit.Figure;
 import itrova.core.kit.Hose;
 import itrova.core.kit.KitPart;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
@@ -30,7 +32,6 @@ import itrova.core.vehicle.Surroundings;
 import itrova.core.vehicle.Surroundings.Tyre;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -72,47 +73,45 @@ final class HoseCheck implements Check {
         Surroundings around = c.end().around();
         Optional<Port> port = c.kit().caliper().plumbing().port();
         if (port.isEmpty()) {
-            ruling.missing("where the hose port is on the caliper: ask the supplier");
+            ruling.missing(Phrase.of("hose.where-hose-port-on-caliper"));
         }
         if (around.hose().isEmpty()) {
-            ruling.missing("where the hose meets the vehicle");
+            ruling.missing(Phrase.of("hose.where-hose-meets-vehicle"));
         }
         Optional<double[]> chord = chord(c);
-        List<String> words = new ArrayList<>();
+        List<Phrase> words = new ArrayList<>();
         chord.ifPresent(ends -> {
             Measured length = hose.length().measured(c.kit().source("hose.length"));
             Component place = Component.rectangular("around:" + c.end().side() + ":hose end", END_HALF_LIMIT);
             double slack = c.settings().of(Limit.HOSE_SLACK);
-            ruling.require("long enough", length.plus(-slack * ends[1]).with(place));
+            ruling.require(
+                    Phrase.of("hose.long-enough"), length.plus(-slack * ends[1]).with(place));
             double bend = HoseBend.radius(hose.length().value(), ends[0]);
             if (Double.isFinite(bend)) {
-                ruling.require("bend", bendMargin(hose, ends[0], bend, length, place));
+                ruling.require(Phrase.of("hose.bend"), bendMargin(hose, ends[0], bend, length, place));
             }
-            words.add(String.format(
-                    Locale.ROOT,
-                    "Its ends are %.0f to %.0f mm apart over lock and travel; the hose is %.0f mm long%s.",
-                    ends[0],
-                    ends[1],
-                    hose.length().value(),
-                    Double.isFinite(bend)
-                            ? String.format(Locale.ROOT, " and bends to a radius of %.0f mm", bend)
-                            : ""));
+            words.add(Phrase.of(
+                    "hose.its-ends-apart-over-lock",
+                    Amount.mm(ends[0], 0).asBare(),
+                    Amount.mm(ends[1], 0),
+                    Amount.mm(hose.length().value(), 0),
+                    Double.isFinite(bend) ? Phrase.of("hose.and-bends-radius", Amount.mm(bend, 0)) : ""));
         });
         besideTyre(c, ruling, words);
         if (chord.isEmpty() && port.isPresent() && around.hose().isPresent()) {
-            ruling.missing("hub face, travel and, where steered, king-pin axis and locks");
+            ruling.missing(Phrase.of("hose.hub-face-travel-and-where"));
         }
-        Optional<String> clash = c.worked().adapted() ? Optional.empty() : threadClash(c, hose);
+        Optional<Phrase> clash = c.worked().adapted() ? Optional.empty() : threadClash(c, hose);
         if (clash.isPresent()) {
             return ruling.outright(new Explanation(clash.get(), FORMULA, List.of(), SOURCE));
         }
         around.hose().ifPresent(end -> {
             if (end.thread().isEmpty()) {
-                ruling.missing("thread of the fitting where the hose meets the vehicle");
+                ruling.missing(Phrase.of("hose.thread-fitting-where-hose-meets"));
             }
         });
         return ruling.finding(r -> new Explanation(
-                words.isEmpty() ? "The hose's reach cannot be worked out yet." : String.join(" ", words),
+                words.isEmpty() ? Phrase.of("hose.hose-s-reach-cannot-be") : Phrase.joined(" ", words),
                 FORMULA,
                 new Inputs()
                         .add("L", hose.length().measured(c.kit().source("hose.length")))
@@ -125,12 +124,12 @@ final class HoseCheck implements Check {
     }
 
     /** Straight between its ends the hose must keep away from the tyre, chains put on; how it hangs is seen when it is laid in. */
-    private static void besideTyre(KitOnSide c, FindingBuilder ruling, List<String> words) {
+    private static void besideTyre(KitOnSide c, FindingBuilder ruling, List<Phrase> words) {
         Surroundings around = c.end().around();
         Optional<Point3> port = port(c);
         Optional<Measured> plane = SweepCheck.tyrePlane(c);
         if (around.tyre().isEmpty()) {
-            ruling.missing("tyre width and diameter");
+            ruling.missing(Phrase.of("hose.tyre-width-and-diameter"));
         } else {
             ruling.want(c.length(Callout.WHEEL_BACKSPACING), Callout.WHEEL_BACKSPACING)
                     .want(c.length(Callout.WHEEL_OVERALL), Callout.WHEEL_OVERALL);
@@ -150,16 +149,18 @@ final class HoseCheck implements Check {
         double least = beside.least(port.get(), end, ring);
         Measured margin = besideTyre(c, plane.get(), least);
         Measured ofEnd = besideTyre(c, plane.get(), beside.leastOfEnd(end, ring));
-        ruling.require(tyre.chains() > 0 ? "hose to tyre with chains" : "hose to tyre", margin, ofEnd);
+        ruling.require(
+                tyre.chains() > 0 ? Phrase.of("hose.hose-tyre-with-chains") : Phrase.of("hose.hose-tyre"),
+                margin,
+                ofEnd);
         if (margin.value() - margin.expanded() < 0 && ofEnd.value() + ofEnd.expanded() >= 0) {
-            ruling.missing("how the hose is led past the tyre: lay it in at full lock and travel");
+            ruling.missing(Phrase.of("hose.how-hose-led-past-tyre"));
         }
-        words.add(String.format(
-                Locale.ROOT,
-                "Straight between its ends it %s the tyre%s by %.0f mm: lay it in at full lock and travel.",
-                least >= 0 ? "clears" : "would run into",
-                tyre.chains() > 0 ? String.format(Locale.ROOT, " with chains of %.0f mm", tyre.chains()) : "",
-                Math.abs(least)));
+        words.add(Phrase.of(
+                "hose.straight-between-its-ends-tyre",
+                least >= 0 ? "clears" : Phrase.of("hose.would-run-into"),
+                tyre.chains() > 0 ? Phrase.of("hose.with-chains", Amount.mm(tyre.chains(), 0)) : "",
+                Amount.mm(Math.abs(least), 0)));
     }
 
     private static Measured besideTyre(KitOnSide c, Measured plane, double distance) {
@@ -186,16 +187,20 @@ final class HoseCheck implements Check {
                 .at(bend - hose.leastBend());
     }
 
-    private static Optional<String> threadClash(KitOnSide c, Hose hose) {
+    private static Optional<Phrase> threadClash(KitOnSide c, Hose hose) {
         Optional<Thread> port = c.kit().caliper().plumbing().port().map(Port::thread);
         if (port.isPresent() && !port.get().equals(hose.caliperEnd())) {
-            return Optional.of("The hose ends in " + hose.caliperEnd().designation() + ", the caliper's port is "
-                    + port.get().designation() + ".");
+            return Optional.of(Phrase.of(
+                    "hose.hose-ends-in-caliper-s",
+                    hose.caliperEnd().designation(),
+                    port.get().designation()));
         }
         Optional<Thread> chassis = c.end().around().hose().flatMap(Surroundings.HoseEnd::thread);
         if (chassis.isPresent() && !chassis.get().equals(hose.chassisEnd())) {
-            return Optional.of("The hose ends in " + hose.chassisEnd().designation() + ", the vehicle's line in "
-                    + chassis.get().designation() + ".");
+            return Optional.of(Phrase.of(
+                    "hose.hose-ends-in-vehicle-s",
+                    hose.chassisEnd().designation(),
+                    chassis.get().designation()));
         }
         return Optional.empty();
     }
@@ -245,18 +250,17 @@ final class HoseCheck implements Check {
         double length = Math.ceil(wanted / LENGTH_STEP) * LENGTH_STEP;
         double bend = HoseBend.radius(length, chord.get()[0]);
         if (bend < hose.leastBend()) {
-            return List.of(WorkOffer.refused(String.format(
-                    Locale.ROOT,
-                    "A hose of %.0f mm would reach but bend to %.0f mm, %.0f mm are allowed: move its end on the vehicle.",
-                    length,
-                    bend,
-                    hose.leastBend())));
+            return List.of(WorkOffer.refused(Phrase.of(
+                    "hose.hose-would-reach-but-bend",
+                    Amount.mm(length, 0),
+                    Amount.mm(bend, 0),
+                    Amount.mm(hose.leastBend(), 0))));
         }
         return List.of(WorkOffer.of(Work.with(
                 WorkKind.OTHER_HOSE,
                 c.end().side(),
                 new NewPart.OtherHose(hose.withLength(Figure.stated(length, WorkKind.OTHER_HOSE.tolerance()))),
-                String.format(Locale.ROOT, "%.0f mm free length, same ends", length))));
+                Phrase.of("hose.free-length-same-ends", Amount.mm(length, 0)))));
     }
 
     private static WorkOffer adapters(KitOnSide c, Hose hose) {
@@ -272,12 +276,15 @@ final class HoseCheck implements Check {
             }
             Optional<String> chain = Fittings.chain(joint[0], joint[1]);
             if (chain.isEmpty()) {
-                return WorkOffer.refused("No chain of at most two adapters joins " + joint[0].designation() + " to "
-                        + joint[1].designation() + ": have a hose made with the right ends.");
+                return WorkOffer.refused(
+                        Phrase.of("hose.no-chain-at-most-two", joint[0].designation(), joint[1].designation()));
             }
             chains.add(chain.get());
         }
-        String words = String.join("; ", chains);
-        return WorkOffer.of(Work.with(WorkKind.ADAPTERS, c.end().side(), new NewPart.Adapters(words), words));
+        return WorkOffer.of(Work.with(
+                WorkKind.ADAPTERS,
+                c.end().side(),
+                new NewPart.Adapters(String.join("; ", chains)),
+                Phrase.joined("; ", chains)));
     }
 }

@@ -9,11 +9,12 @@ import itrova.core.finding.Inputs;
 import itrova.core.kit.Figure;
 import itrova.core.kit.KitPart;
 import itrova.core.kit.RotorHub;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.WheelDetails.CapRoom;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -46,18 +47,15 @@ final class HubCapCheck implements Check {
                 cap.room(), Component.rectangular("around:" + c.end().side() + ":cap", cap.halfLimit()));
         Optional<Measured> stands = reach.map(f -> f.measured(c.kit().source("hub.reach")));
         if (stands.isEmpty()) {
-            ruling.missing("how far the kit's hub stands out of the wheel: ask the supplier");
+            ruling.missing(Phrase.of("hub-cap.how-far-kit-s-hub"));
         }
         // A spacer moves the wheel out, away from the hub's end.
-        stands.ifPresent(
-                s -> ruling.require("hub to cap", room.minus(s).plus(c.worked().spacer())));
+        stands.ifPresent(s -> ruling.require(
+                Phrase.of("hub-cap.hub-cap"), room.minus(s).plus(c.worked().spacer())));
         return ruling.finding(r -> new Explanation(
-                stands.map(s -> String.format(
-                                Locale.ROOT,
-                                "The hub's end stands %.1f mm out of the wheel's face, the cap has room for %.1f mm.",
-                                s.value(),
-                                cap.room()))
-                        .orElse("How far the kit's hub stands out is not known."),
+                stands.map(s -> Phrase.of(
+                                "hub-cap.hub-s-end-stands-out", Amount.mm(s.value(), 1), Amount.mm(cap.room(), 1)))
+                        .orElse(Phrase.of("hub-cap.how-far-kit-s-hub-2")),
                 FORMULA,
                 new Inputs().add("room", Optional.of(room)).add("reach", stands).list(),
                 SOURCE));

@@ -10,6 +10,8 @@ import itrova.core.finding.FindingBuilder;
 import itrova.core.finding.Inputs;
 import itrova.core.geometry.ClockWindow;
 import itrova.core.kit.KitPart;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
 import itrova.core.remedy.NewPart;
@@ -21,7 +23,6 @@ import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Surroundings.Obstacle;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -50,7 +51,7 @@ final class InboardCheck implements Check {
         Optional<Measured> midPlane = c.midPlane();
         ruling.want(midPlane, c.hubFaceCallout());
         if (!c.kit().caliper().hasShape()) {
-            ruling.missing("the caliper's outline: ask the supplier or take it from a template");
+            ruling.missing(Phrase.of("inboard.caliper-s-outline-ask-supplier"));
         }
         ruling.wantWear();
         ruling.reads("disc.thickness", "disc.diameter", "disc.hatInside", "disc.hatDepth");
@@ -59,32 +60,40 @@ final class InboardCheck implements Check {
                     .want(c.length(Callout.KNUCKLE_RIB_RADIUS), Callout.KNUCKLE_RIB_RADIUS);
         }
         if (!c.end().around().inboard().isAll()) {
-            ruling.missing("what stands beside the caliper: look all round the wheel");
+            ruling.missing(Phrase.of("inboard.what-stands-beside-caliper-look"));
         }
         Optional<InboardGap> least = midPlane.flatMap(m -> least(c, m));
         double wanted = c.settings().of(Limit.STILL_GAP);
-        least.ifPresent(g ->
-                ruling.require(g.part() + " to " + g.obstacle().name(), g.size().plus(-wanted - c.halfFloat())));
+        least.ifPresent(g -> ruling.require(
+                Phrase.of("inboard.part-to-obstacle", g.part(), g.obstacle().name()),
+                g.size().plus(-wanted - c.halfFloat())));
         if (least.isEmpty()) {
             ruling.satisfied();
         }
         return ruling.finding(r -> new Explanation(
-                least.map(g -> String.format(
-                                Locale.ROOT,
-                                g.size().value() >= 0
-                                        ? "The %s comes within %.1f mm of the %s%s (x %.0f mm from the bracket face, r %.0f mm), wants %.1f mm."
-                                        : "The %s would stand %.1f mm into the %s%s (x %.0f mm from the bracket face, r %.0f mm), wants %.1f mm clear.",
-                                g.part(),
-                                Math.abs(g.size().value()),
-                                g.obstacle().name(),
-                                g.padsWorn() ? " at worn pads" : "",
-                                g.gap().onWall().x(),
-                                g.gap().onWall().r(),
-                                wanted))
+                least.map(g -> (g.size().value() >= 0
+                                ? Phrase.of(
+                                        "inboard.comes-within-x-from-bracket",
+                                        g.part(),
+                                        Amount.mm(Math.abs(g.size().value()), 1),
+                                        g.obstacle().name(),
+                                        g.padsWorn() ? Phrase.of("inboard.at-worn-pads") : "",
+                                        Amount.mm(g.gap().onWall().x(), 0),
+                                        Amount.mm(g.gap().onWall().r(), 0),
+                                        Amount.mm(wanted, 1))
+                                : Phrase.of(
+                                        "inboard.would-stand-into-x-from",
+                                        g.part(),
+                                        Amount.mm(Math.abs(g.size().value()), 1),
+                                        g.obstacle().name(),
+                                        g.padsWorn() ? Phrase.of("inboard.at-worn-pads") : "",
+                                        Amount.mm(g.gap().onWall().x(), 0),
+                                        Amount.mm(g.gap().onWall().r(), 0),
+                                        Amount.mm(wanted, 1))))
                         .orElse(
                                 midPlane.isPresent()
-                                        ? "Nothing stands beside the caliper."
-                                        : "Where the disc comes to stand is not known yet."),
+                                        ? Phrase.of("inboard.nothing-stands-beside-caliper")
+                                        : Phrase.of("inboard.where-disc-comes-stand-not")),
                 FORMULA,
                 new Inputs()
                         .add("g", least.map(InboardGap::size))
@@ -107,17 +116,16 @@ final class InboardCheck implements Check {
     }
 
     /** A flat where the disc turns or the caliper covers all of the metal; a trough where metal is left beside the caliper. */
-    private static String cut(KitOnSide c, Measured midPlane, InboardGap gap) {
+    private static Phrase cut(KitOnSide c, Measured midPlane, InboardGap gap) {
         ClockWindow metal = gap.obstacle().window();
         return beside(c, midPlane)
                 .clockRange()
                 .filter(range -> gap.part().equals("caliper") && !range.holds(metal))
-                .map(range -> String.format(
-                        Locale.ROOT,
-                        "trough from clock %.0f° to %.0f°,",
-                        clockwise(range.from()),
-                        clockwise(range.to())))
-                .orElse("flat");
+                .map(range -> Phrase.of(
+                        "inboard.trough-from-clock",
+                        Amount.number(clockwise(range.from()), 0),
+                        Amount.number(clockwise(range.to()), 0)))
+                .orElse(Phrase.of("inboard.flat"));
     }
 
     private static double clockwise(double angle) {
@@ -142,30 +150,27 @@ final class InboardCheck implements Check {
         double allowed = obstacle.mayBeGround().isPresent()
                 ? obstacle.mayBeGround().getAsDouble()
                 : isRib ? c.settings().of(Limit.GRIND_MOST) : 0;
-        String advice =
-                "An arm or stop in the way is replaced or moved by a qualified shop, inspected and recorded; it is never heated or bent.";
+        Phrase advice = Phrase.of("inboard.arm-or-stop-in-way");
         if (!c.settings().follows(Limit.GRIND_KNUCKLE) || !(allowed > 0)) {
-            return List.of(WorkOffer.refused("Nothing may be ground off the " + obstacle.name() + ". " + advice));
+            return List.of(WorkOffer.refused(Phrase.of("inboard.nothing-may-be-ground-off", obstacle.name(), advice)));
         }
-        String cut = cut(c, midPlane.get(), gap);
+        Phrase cut = cut(c, midPlane.get(), gap);
         if (lacking > allowed) {
-            return List.of(WorkOffer.refused(String.format(
-                    Locale.ROOT,
-                    "A %s %.1f mm deep would be needed on the %s, %.1f mm are allowed. %s",
+            return List.of(WorkOffer.refused(Phrase.of(
+                    "inboard.deep-would-be-needed-on",
                     cut,
-                    lacking,
+                    Amount.mm(lacking, 1),
                     obstacle.name(),
-                    allowed,
+                    Amount.mm(allowed, 1),
                     advice)));
         }
         double target = obstacle.xTo() - lacking;
-        String words = String.format(
-                Locale.ROOT,
-                "a %s %.1f mm deep on the %s, %.1f mm allowed, edges radiused, crack-tested",
+        Phrase words = Phrase.of(
+                "inboard.deep-on-allowed-edges-radiused",
                 cut,
-                lacking,
+                Amount.mm(lacking, 1),
                 obstacle.name(),
-                allowed);
+                Amount.mm(allowed, 1));
         Work grind = gap.standing().wasRead()
                 ? Work.to(WorkKind.GRIND_RIB, c.end().side(), obstacle.xTo(), target, words)
                 : new Work(

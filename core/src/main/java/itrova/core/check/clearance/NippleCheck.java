@@ -10,10 +10,11 @@ import itrova.core.kit.BracketMount;
 import itrova.core.kit.CaliperPlumbing;
 import itrova.core.kit.KitPart;
 import itrova.core.kit.PistonBore;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -41,17 +42,17 @@ final class NippleCheck implements Check {
         FindingBuilder ruling = new FindingBuilder(CheckId.NIPPLE, c);
         CaliperPlumbing plumbing = c.kit().caliper().plumbing();
         if (plumbing.nipple().isEmpty() || plumbing.bores().isEmpty()) {
-            ruling.missing("where bores and bleed nipple are on the caliper: ask the supplier");
+            ruling.missing(Phrase.of("nipple.where-bores-and-bleed-nipple"));
         }
         OptionalDouble clock = c.clock();
         if (clock.isEmpty()) {
-            ruling.missing("where around the axle the bracket holds the caliper: ask the supplier");
+            ruling.missing(Phrase.of("nipple.where-around-axle-bracket-holds"));
         }
         boolean known = plumbing.nipple().isPresent() && !plumbing.bores().isEmpty() && clock.isPresent();
         Optional<Measured> over = known ? Optional.of(over(c, clock.getAsDouble())) : Optional.empty();
-        over.ifPresent(m -> ruling.require("nipple over the bores", m));
+        over.ifPresent(m -> ruling.require(Phrase.of("nipple.nipple-over-bores"), m));
         return ruling.finding(r -> new Explanation(
-                over.map(m -> words(c, m, clock.getAsDouble())).orElse("Nipple and bores cannot be compared yet."),
+                over.map(m -> words(c, m, clock.getAsDouble())).orElse(Phrase.of("nipple.nipple-and-bores-cannot-be")),
                 FORMULA,
                 new Inputs()
                         .add("nipple over the highest bore", over)
@@ -60,27 +61,27 @@ final class NippleCheck implements Check {
                 SOURCE));
     }
 
-    private static String words(KitOnSide c, Measured over, double clock) {
+    private static Phrase words(KitOnSide c, Measured over, double clock) {
         BracketMount mount = c.kit().bracket().mount();
-        String text = String.format(
-                Locale.ROOT,
-                "With the caliper's middle at %.0f° the nipple stands %.1f mm %s the top of the highest bore.",
-                clock,
-                Math.abs(over.value()),
-                over.value() >= 0 ? "over" : "under");
+        Phrase text = Phrase.of(
+                "nipple.with-caliper-s-middle-at",
+                Amount.number(clock, 0),
+                Amount.mm(Math.abs(over.value()), 1),
+                over.value() >= 0 ? Phrase.of("nipple.over") : Phrase.of("nipple.under"));
         if (mount.weldRange().isPresent()) {
-            text += String.format(
-                    Locale.ROOT,
-                    " Weld the bracket on at %.0f° (%.0f° to %.0f° are possible), equal left and right to a tenth of a degree: this angle serves all that hangs on it best.",
-                    clock,
-                    mount.weldRange().get().from(),
-                    mount.weldRange().get().to());
+            text = Phrase.all(
+                    text,
+                    Phrase.of(
+                            "nipple.weld-bracket-on-at",
+                            Amount.number(clock, 0),
+                            Amount.number(mount.weldRange().get().from(), 0),
+                            Amount.number(mount.weldRange().get().to(), 0)));
         }
         if (c.kit().caliper().plumbing().handed()) {
-            text += " Left and right calipers differ: swapped, the nipple is at the bottom.";
+            text = Phrase.all(text, Phrase.of("nipple.left-and-right-differ"));
         }
         if (over.value() < 0) {
-            text += " The caliper could be unbolted and turned for bleeding, with a block between the pads.";
+            text = Phrase.all(text, Phrase.of("nipple.turned-for-bleeding"));
         }
         return text;
     }

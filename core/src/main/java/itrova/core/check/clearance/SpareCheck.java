@@ -7,12 +7,13 @@ import itrova.core.finding.Explanation;
 import itrova.core.finding.Finding;
 import itrova.core.finding.FindingBuilder;
 import itrova.core.kit.KitPart;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.vehicle.Callout;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -56,10 +57,13 @@ final class SpareCheck implements Check {
     @Override
     public Finding judge(KitOnSide c) {
         KitOnSide on = onSpare(c).orElseThrow();
-        String spare = on.end().otherWheel().map(w -> "Spare " + w.code()).orElse("Spare, like the wheels found");
+        Phrase spare = on.end()
+                .otherWheel()
+                .map(w -> Phrase.of("spare.spare", w.code()))
+                .orElse(Phrase.of("spare.spare-like-wheels-found"));
         FindingBuilder ruling = new FindingBuilder(CheckId.SPARE, c);
         List<Finding> inside = new ArrayList<>(INSIDE.size());
-        Set<String> lacking = new LinkedHashSet<>();
+        Set<Object> lacking = new LinkedHashSet<>();
         if (on.end().count(Callout.LUG_COUNT).isPresent()) {
             Optional<Finding> apart = PatternCheck.wheelOnHub(
                     on, ruling, on.end().count(Callout.LUG_COUNT).getAsInt());
@@ -72,27 +76,27 @@ final class SpareCheck implements Check {
         for (Check check : INSIDE) {
             Finding f = check.judge(on);
             inside.add(f);
-            f.requirements().forEach(r -> ruling.require("spare, " + check.id().title(), r.margin(), r.atBest()));
-            f.missing().stream().map(Callout::title).forEach(lacking::add);
+            f.requirements()
+                    .forEach(r -> ruling.require(Phrase.of("spare.spare-2", check.id()), r.margin(), r.atBest()));
+            lacking.addAll(f.missing());
             lacking.addAll(f.missingInWords());
         }
-        lacking.forEach(what -> ruling.missing("for the spare: " + what));
+        lacking.forEach(what -> ruling.missing(Phrase.of("spare.for-spare", what)));
         return ruling.finding(r -> why(spare, words(on, inside)));
     }
 
-    private static String words(KitOnSide on, List<Finding> inside) {
-        List<String> words = new ArrayList<>();
+    private static Phrase words(KitOnSide on, List<Finding> inside) {
+        List<Phrase> words = new ArrayList<>();
         on.end()
                 .otherWheel()
-                .ifPresent(w -> words.add(String.format(
-                        Locale.ROOT,
-                        "Its holes lie on a circle of %.2f mm.",
-                        w.circle().value())));
-        inside.forEach(f -> words.add(f.check().title() + ": " + f.explain().why()));
-        return String.join(" ", words);
+                .ifPresent(w -> words.add(Phrase.of(
+                        "spare.its-holes-lie-on-circle", Amount.mm(w.circle().value(), 2))));
+        inside.forEach(f -> words.add(
+                Phrase.of("spare.what-a-check-found", f.check(), f.explain().why())));
+        return Phrase.joined(" ", words);
     }
 
-    private static Explanation why(String spare, String words) {
-        return new Explanation(spare + ". " + words, FORMULA, List.of(), SOURCE);
+    private static Explanation why(Phrase spare, Phrase words) {
+        return new Explanation(Phrase.of("spare.wheel-and-findings", spare, words), FORMULA, List.of(), SOURCE);
     }
 }

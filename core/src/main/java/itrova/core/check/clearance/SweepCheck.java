@@ -18,6 +18,8 @@ import itrova.core.kit.Caliper;
 import itrova.core.kit.Contradiction;
 import itrova.core.kit.KitPart;
 import itrova.core.kit.SectorOutline;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
@@ -28,7 +30,6 @@ import itrova.core.vehicle.Surroundings.Box;
 import itrova.core.vehicle.Surroundings.Tyre;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -67,7 +68,7 @@ final class SweepCheck implements Check {
     private record TyreAt(long step, Tyre tyre, Box box, Surroundings around) {}
 
     /** A meeting with its margin. */
-    private record MatchSnapshot(Meeting meeting, Measured margin, double wanted) {}
+    private record Judged(Meeting meeting, Measured margin, double wanted) {}
 
     /** What the sweep hangs on: place and shape of caliper, disc and tyre, and what is around. */
     private record CacheKey(
@@ -108,7 +109,7 @@ final class SweepCheck implements Check {
         Surroundings around = c.end().around();
         Optional<Measured> midPlane = c.midPlane();
         if (!around.chassis().isAll()) {
-            ruling.missing("what of the chassis is within reach of the wheel: look all round the wheel");
+            ruling.missing(Phrase.of("sweep.what-chassis-within-reach-wheel"));
         }
         if (around.chassis().things().isEmpty()) {
             if (!around.chassis().isAll()) {
@@ -116,55 +117,67 @@ final class SweepCheck implements Check {
             }
             return ruling.satisfied()
                     .finding(r -> new Explanation(
-                            "Nothing of the chassis is within reach of the wheel.", FORMULA, List.of(), SOURCE));
+                            Phrase.of("sweep.nothing-chassis-within-reach-wheel"), FORMULA, List.of(), SOURCE));
         }
         ruling.want(midPlane, c.hubFaceCallout());
         if (around.travel().isEmpty()) {
-            ruling.missing("suspension travel up and down");
+            ruling.missing(Phrase.of("sweep.suspension-travel-up-and-down"));
         }
         if (c.end().kind().isSteered() && around.steering().isEmpty()) {
-            ruling.missing("king-pin axis (two places) and both locks");
+            ruling.missing(Phrase.of("sweep.king-pin-axis-two-places"));
         }
         if (!c.kit().caliper().hasShape()) {
-            ruling.missing("the caliper's outline: ask the supplier or take it from a template");
+            ruling.missing(Phrase.of("sweep.caliper-s-outline-ask-supplier"));
         }
         ruling.wantWear();
         ruling.reads("disc.thickness", "disc.diameter", "disc.hatDepth");
         if (around.tyre().isEmpty()) {
-            ruling.missing("tyre width and diameter");
+            ruling.missing(Phrase.of("sweep.tyre-width-and-diameter"));
         } else {
             ruling.want(c.length(Callout.WHEEL_BACKSPACING), Callout.WHEEL_BACKSPACING)
                     .want(c.length(Callout.WHEEL_OVERALL), Callout.WHEEL_OVERALL);
         }
         boolean steered = !c.end().kind().isSteered() || around.steering().isPresent();
-        Optional<MatchSnapshot> least = midPlane.isPresent() && around.travel().isPresent() && steered
+        Optional<Judged> least = midPlane.isPresent() && around.travel().isPresent() && steered
                 ? least(c, midPlane.get())
                 : Optional.empty();
-        least.ifPresent(j ->
-                ruling.require(j.meeting().mover() + " to " + j.meeting().box().name(), j.margin()));
+        least.ifPresent(j -> ruling.require(
+                Phrase.of(
+                        "sweep.part-to-thing",
+                        j.meeting().mover(),
+                        j.meeting().box().name()),
+                j.margin()));
         return ruling.finding(r -> least.map(SweepCheck::why).orElse(unknown()));
     }
 
     private static Explanation unknown() {
-        return new Explanation("The sweep cannot be worked out yet.", FORMULA, List.of(), SOURCE);
+        return new Explanation(Phrase.of("sweep.sweep-cannot-be-worked-out"), FORMULA, List.of(), SOURCE);
     }
 
-    private static Explanation why(MatchSnapshot j) {
+    private static Explanation why(Judged j) {
         Meeting m = j.meeting();
         return new Explanation(
-                String.format(
-                        Locale.ROOT,
-                        m.distance() >= 0
-                                ? "The %s comes within %.0f mm of the %s at %.0f° of steering %s and %.0f mm of travel %s, wants %.0f mm."
-                                : "The %s would run %.0f mm into the %s at %.0f° of steering %s and %.0f mm of travel %s, wants %.0f mm clear.",
-                        m.mover(),
-                        Math.abs(m.distance()),
-                        m.box().name(),
-                        Math.abs(m.steer()),
-                        m.steer() >= 0 ? "in" : "out",
-                        Math.abs(m.lift()),
-                        m.lift() >= 0 ? "up" : "down",
-                        j.wanted()),
+                (m.distance() >= 0
+                        ? Phrase.of(
+                                "sweep.comes-within-at-steering-and",
+                                m.mover(),
+                                Amount.mm(Math.abs(m.distance()), 0),
+                                m.box().name(),
+                                Amount.number(Math.abs(m.steer()), 0),
+                                m.steer() >= 0 ? "in" : "out",
+                                Amount.mm(Math.abs(m.lift()), 0),
+                                m.lift() >= 0 ? "up" : "down",
+                                Amount.mm(j.wanted(), 0))
+                        : Phrase.of(
+                                "sweep.would-run-into-at-steering",
+                                m.mover(),
+                                Amount.mm(Math.abs(m.distance()), 0),
+                                m.box().name(),
+                                Amount.number(Math.abs(m.steer()), 0),
+                                m.steer() >= 0 ? "in" : "out",
+                                Amount.mm(Math.abs(m.lift()), 0),
+                                m.lift() >= 0 ? "up" : "down",
+                                Amount.mm(j.wanted(), 0))),
                 FORMULA,
                 new Inputs()
                         .add("least distance", j.margin().plus(j.wanted()))
@@ -175,10 +188,10 @@ final class SweepCheck implements Check {
                 SOURCE);
     }
 
-    private static Optional<MatchSnapshot> least(KitOnSide c, Measured midPlane) {
+    private static Optional<Judged> least(KitOnSide c, Measured midPlane) {
         Surroundings around = c.end().around();
         Sweep sweep = sweepOf(c);
-        MatchSnapshot best = null;
+        Judged best = null;
         for (Wanting part : movers(c, midPlane.value())) {
             for (Box box : around.chassis().things()) {
                 // What is further away than the worst so far by more than any doubt cannot be the worst.
@@ -187,7 +200,7 @@ final class SweepCheck implements Check {
                 Meeting meeting = part.plane().isPresent()
                         ? tyre(c, sweep, part.plane().getAsDouble(), box)
                         : sweep.nearest(part.mover(), box, above);
-                MatchSnapshot judged = judged(c, midPlane, part, meeting);
+                Judged judged = judged(c, midPlane, part, meeting);
                 if (best == null
                         || judged.margin().value() - judged.margin().expanded()
                                 < best.margin().value() - best.margin().expanded()) {
@@ -255,7 +268,7 @@ final class SweepCheck implements Check {
                 around.travel().orElseThrow());
     }
 
-    private static MatchSnapshot judged(KitOnSide c, Measured midPlane, Wanting part, Meeting m) {
+    private static Judged judged(KitOnSide c, Measured midPlane, Wanting part, Meeting m) {
         Point3 n = m.direction();
         Surroundings around = c.end().around();
         double travel = Math.max(
@@ -264,7 +277,7 @@ final class SweepCheck implements Check {
         double axis = around.steering().map(Surroundings.Steering::halfLimit).orElse(0.0)
                 * Math.abs(Math.toRadians(m.steer()))
                 * Math.sqrt(2);
-        String box = "around:" + c.end().side() + ":" + m.box().name();
+        Phrase box = Phrase.of("sweep.around", c.end().side(), m.box().name());
         Measured placed = part.plane().isPresent() ? tyrePlane(c).orElseThrow() : midPlane;
         Measured margin = placed.times(-n.x())
                 .with(Component.rectangular(c.kit().source("caliper.outline"), own))
@@ -274,7 +287,7 @@ final class SweepCheck implements Check {
                 .with(Component.rectangular("around:" + c.end().side() + ":king-pin", axis))
                 .with(Component.rectangular("around:" + c.end().side() + ":arc of travel", ARC_SHARE * travel))
                 .at(m.distance() - part.gap());
-        return new MatchSnapshot(m, margin, part.gap());
+        return new Judged(m, margin, part.gap());
     }
 
     static List<Wanting> movers(KitOnSide c, double midPlane) {

@@ -10,6 +10,8 @@ import itrova.core.geometry.Point3;
 import itrova.core.kit.KitPart;
 import itrova.core.kit.OwnSpindle;
 import itrova.core.measure.DerivedValues;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
 import itrova.core.remedy.WorkOffer;
@@ -17,7 +19,6 @@ import itrova.core.settings.Limit;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Surroundings;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -49,28 +50,29 @@ final class TyreRoomCheck implements Check {
                 .want(frame, Callout.WHEEL_TO_FRAME);
         if (shift.isEmpty() && c.length(Callout.DRUM_FACE).isPresent()) {
             if (c.kit().fitting().spindle().isPresent()) {
-                ruling.missing("how far the kit's spindle or upright moves the wheel outboard: ask the supplier");
+                ruling.missing(Phrase.of("tyre-room.how-far-kit-s-spindle"));
             } else if (c.end().otherWheel().isPresent() && c.end().wheelShift().isEmpty()) {
-                ruling.missing("backspacing and width over the flanges of the wheel found and of the other one");
+                ruling.missing(Phrase.of("tyre-room.backspacing-and-width-over-flanges"));
             } else {
                 ruling.want(c.length(Callout.WHEEL_BACKSPACING), Callout.WHEEL_BACKSPACING);
                 if (c.bringsHub()) {
                     ruling.want(c.length(Callout.SHOULDER), Callout.SHOULDER)
                             .want(DerivedValues.hubFace(c.end()), DerivedValues.hubFaceCallout(c.end()));
                     if (c.kit().fitting().hub().get().face().isEmpty()) {
-                        ruling.missing(
-                                "how far the face of the kit's hub stands from the bearing shoulder: ask the supplier");
+                        ruling.missing(Phrase.of("tyre-room.how-far-face-kit-s"));
                     }
                 }
             }
         }
         double wanted = c.settings().of(Limit.SOFT_GAP);
         shift.ifPresent(s -> {
-            fender.ifPresent(g -> ruling.require("tyre to fender", g.minus(s).plus(-wanted)));
-            frame.ifPresent(g -> ruling.require("tyre to frame", g.plus(s).plus(-wanted)));
+            fender.ifPresent(g -> ruling.require(
+                    Phrase.of("tyre-room.tyre-fender"), g.minus(s).plus(-wanted)));
+            frame.ifPresent(g ->
+                    ruling.require(Phrase.of("tyre-room.tyre-frame"), g.plus(s).plus(-wanted)));
         });
         return ruling.finding(r -> new Explanation(
-                shift.map(s -> words(c, s)).orElse("How far the wheel moves is not known yet."),
+                shift.map(s -> words(c, s)).orElse(Phrase.of("tyre-room.how-far-wheel-moves-not")),
                 FORMULA,
                 new Inputs()
                         .add("s", shift)
@@ -102,21 +104,21 @@ final class TyreRoomCheck implements Check {
         return c.hubFace().flatMap(face -> found.map(old -> own.plus(face).minus(old)));
     }
 
-    private static String words(KitOnSide c, Measured shift) {
-        String text = String.format(
-                Locale.ROOT,
-                "The wheel moves %.1f mm %s, the track changes by %+.1f mm.",
-                Math.abs(shift.value()),
+    private static Phrase words(KitOnSide c, Measured shift) {
+        Phrase text = Phrase.of(
+                "tyre-room.wheel-moves-track-changes-by",
+                Amount.mm(Math.abs(shift.value()), 1),
                 shift.value() >= 0 ? "outboard" : "inboard",
-                2 * shift.value());
+                Amount.mm(2 * shift.value(), 1).asSigned());
         Optional<Surroundings.Steering> steering = c.end().around().steering();
         Optional<Surroundings.Tyre> tyre = c.end().around().tyre();
         if (c.end().kind().isSteered() && steering.isPresent() && tyre.isPresent()) {
-            text += String.format(
-                    Locale.ROOT,
-                    " The king-pin axis meets the road %.0f mm from the bracket face; the scrub radius grows by %.1f mm.",
-                    groundX(steering.get(), tyre.get()),
-                    shift.value());
+            text = Phrase.all(
+                    text,
+                    Phrase.of(
+                            "tyre-room.king-pin-axis-meets-road",
+                            Amount.mm(groundX(steering.get(), tyre.get()), 0),
+                            Amount.mm(shift.value(), 1)));
         }
         return text;
     }
@@ -130,7 +132,6 @@ final class TyreRoomCheck implements Check {
 
     @Override
     public List<WorkOffer> remedies(KitOnSide c) {
-        return List.of(WorkOffer.refused(
-                "A wheel with more or less offset would bring the tyre back; fenders and frame are not cut here."));
+        return List.of(WorkOffer.refused(Phrase.of("tyre-room.wheel-with-more-or-less")));
     }
 }

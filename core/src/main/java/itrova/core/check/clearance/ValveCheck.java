@@ -10,12 +10,13 @@ import itrova.core.finding.Finding;
 import itrova.core.finding.FindingBuilder;
 import itrova.core.finding.Inputs;
 import itrova.core.kit.KitPart;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
 import itrova.core.settings.Limit;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.WheelDetails.Valve;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -52,7 +53,7 @@ final class ValveCheck implements Check {
             ruling.missing(Callout.WHEEL_BARREL);
         }
         if (!c.kit().caliper().hasShape()) {
-            ruling.missing("the caliper's outline: ask the supplier or take it from a template");
+            ruling.missing(Phrase.of("valve.caliper-s-outline-ask-supplier"));
         }
         ruling.wantWear();
         ruling.reads("disc.hatDepth", "disc.hatThickness");
@@ -61,22 +62,26 @@ final class ValveCheck implements Check {
         Optional<SectionGap> least = c.placed().toValve(Wall.NEAR);
         new BetweenReadings(c.placed(), ruling)
                 .require(
-                        "caliper to valve",
+                        Phrase.of("valve.caliper-valve"),
                         Callout.WHEEL_BARREL,
                         least,
                         () -> c.placed().toValve(Wall.FAR),
                         Measured.exact(deduct + wanted));
         return ruling.finding(r -> new Explanation(
-                least.map(g -> String.format(
-                                Locale.ROOT,
-                                g.size().value() >= 0
-                                        ? "The caliper passes the valve at %.1f mm%s, wants %.1f mm and %.1f mm for deflection and run-out."
-                                        : "The valve would run %.1f mm into the caliper%s, wants %.1f mm and %.1f mm for deflection and run-out clear.",
-                                Math.abs(g.size().value()),
-                                g.padsWorn() ? " at worn pads" : "",
-                                wanted,
-                                deduct))
-                        .orElse("Valve and caliper cannot be compared yet."),
+                least.map(g -> (g.size().value() >= 0
+                                ? Phrase.of(
+                                        "valve.caliper-passes-valve-at-wants",
+                                        Amount.mm(Math.abs(g.size().value()), 1),
+                                        g.padsWorn() ? Phrase.of("valve.at-worn-pads") : "",
+                                        Amount.mm(wanted, 1),
+                                        Amount.mm(deduct, 1))
+                                : Phrase.of(
+                                        "valve.valve-would-run-into-caliper",
+                                        Amount.mm(Math.abs(g.size().value()), 1),
+                                        g.padsWorn() ? Phrase.of("valve.at-worn-pads") : "",
+                                        Amount.mm(wanted, 1),
+                                        Amount.mm(deduct, 1))))
+                        .orElse(Phrase.of("valve.valve-and-caliper-cannot-be")),
                 FORMULA,
                 new Inputs()
                         .add("g", least.map(SectionGap::size))

@@ -11,6 +11,8 @@ import itrova.core.finding.Finding;
 import itrova.core.finding.FindingBuilder;
 import itrova.core.finding.Input;
 import itrova.core.kit.KitPart;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
 import itrova.core.remedy.Work;
@@ -20,7 +22,6 @@ import itrova.core.settings.Limit;
 import itrova.core.vehicle.Callout;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -67,7 +68,7 @@ final class WheelClearanceCheck implements Check {
         FindingBuilder ruling = new FindingBuilder(id, c);
         CaliperInWheel placed = c.placed();
         if (!c.kit().caliper().hasShape()) {
-            ruling.missing("the caliper's outline: ask the supplier or take it from a template");
+            ruling.missing(Phrase.of("wheel-clearance.caliper-s-outline-ask-supplier"));
         }
         ruling.wantWear();
         ruling.reads("disc.hatDepth", "disc.hatThickness");
@@ -91,7 +92,9 @@ final class WheelClearanceCheck implements Check {
         Optional<SectionGap> least = barrel ? placed.toBarrel(Wall.NEAR, taken) : placed.toSpokes(Wall.NEAR, taken);
         new BetweenReadings(placed, ruling)
                 .require(
-                        barrel ? "caliper to barrel" : "caliper to spokes",
+                        barrel
+                                ? Phrase.of("wheel-clearance.caliper-barrel")
+                                : Phrase.of("wheel-clearance.caliper-spokes"),
                         barrel ? Callout.WHEEL_BARREL : Callout.WHEEL_SPOKE,
                         least,
                         () -> barrel ? placed.toBarrel(Wall.FAR, taken) : placed.toSpokes(Wall.FAR, taken),
@@ -109,26 +112,38 @@ final class WheelClearanceCheck implements Check {
         inputs.add(new Input("δ", Measured.exact(c.settings().turningDeduction()), "mm"));
         inputs.add(new Input("g_min", Measured.exact(c.settings().of(Limit.TURNING_GAP)), "mm"));
         String part = barrel ? "barrel" : "spokes";
-        String why = least.map(g -> String.format(
-                        Locale.ROOT,
-                        g.size().value() >= 0
-                                ? "%.1f mm from the %s at %s pads (x %.0f, r %.0f mm), wants %.1f and %.1f for deflection and run-out%s. Largest spacing of readings %.0f mm; what clears the nearer one fits, what touches the further one does not."
-                                : "Overlaps the %2$s by %1$.1f mm at %3$s pads (x %4$.0f, r %5$.0f mm), wants %6$.1f clear and %7$.1f for deflection and run-out%8$s. Largest spacing of readings %9$.0f mm; what clears the nearer one fits, what touches the further one does not.",
-                        Math.abs(g.size().value()),
-                        part,
-                        g.padsWorn() ? "worn" : "new",
-                        g.gap().onWall().x(),
-                        g.gap().onWall().r(),
-                        c.settings().of(Limit.TURNING_GAP),
-                        c.settings().turningDeduction(),
-                        barrel && weights.isPresent()
-                                ? String.format(
-                                        Locale.ROOT,
-                                        " and %.1f for weights",
-                                        weights.get().value())
-                                : "",
-                        spacing(c, barrel)))
-                .orElse("Caliper and " + part + " cannot be compared yet.");
+        Phrase why = least.map(g -> (g.size().value() >= 0
+                        ? Phrase.of(
+                                "wheel-clearance.from-at-pads-x-r",
+                                Amount.mm(Math.abs(g.size().value()), 1),
+                                part,
+                                g.padsWorn() ? "worn" : "new",
+                                Amount.number(g.gap().onWall().x(), 0),
+                                Amount.mm(g.gap().onWall().r(), 0),
+                                Amount.number(c.settings().of(Limit.TURNING_GAP), 1),
+                                Amount.number(c.settings().turningDeduction(), 1),
+                                barrel && weights.isPresent()
+                                        ? Phrase.of(
+                                                "wheel-clearance.and-for-weights",
+                                                Amount.number(weights.get().value(), 1))
+                                        : "",
+                                Amount.mm(spacing(c, barrel), 0))
+                        : Phrase.of(
+                                "wheel-clearance.overlaps-by-at-pads-x",
+                                part,
+                                Amount.mm(Math.abs(g.size().value()), 1),
+                                g.padsWorn() ? "worn" : "new",
+                                Amount.number(g.gap().onWall().x(), 0),
+                                Amount.mm(g.gap().onWall().r(), 0),
+                                Amount.number(c.settings().of(Limit.TURNING_GAP), 1),
+                                Amount.number(c.settings().turningDeduction(), 1),
+                                barrel && weights.isPresent()
+                                        ? Phrase.of(
+                                                "wheel-clearance.and-for-weights",
+                                                Amount.number(weights.get().value(), 1))
+                                        : "",
+                                Amount.mm(spacing(c, barrel), 0))))
+                .orElse(Phrase.of("wheel-clearance.caliper-and-cannot-be-compared", part));
         return new Explanation(why, barrel ? FORMULA_BARREL : FORMULA_SPOKES, inputs, SOURCE);
     }
 
@@ -146,25 +161,20 @@ final class WheelClearanceCheck implements Check {
                 Math.ceil(Math.max(SPACER_LEAST, lacking + 2 * WorkKind.WHEEL_SPACER.tolerance()) / SPACER_STEP)
                         * SPACER_STEP;
         if (!c.settings().follows(Limit.WHEEL_SPACERS)) {
-            return List.of(WorkOffer.refused(String.format(
-                    Locale.ROOT,
-                    "A spacer of %.0f mm would clear the spokes; the shop's school takes none.",
-                    thickness)));
+            return List.of(WorkOffer.refused(
+                    Phrase.of("wheel-clearance.spacer-would-clear-spokes-shop", Amount.mm(thickness, 0))));
         }
         double most = c.settings().of(Limit.SPACER_MOST);
         if (thickness > most) {
-            return List.of(WorkOffer.refused(String.format(
-                    Locale.ROOT, "A spacer of %.0f mm would be needed, %.0f mm are allowed.", thickness, most)));
+            return List.of(WorkOffer.refused(Phrase.of(
+                    "wheel-clearance.spacer-would-be-needed-allowed", Amount.mm(thickness, 0), Amount.mm(most, 0))));
         }
         return List.of(WorkOffer.of(Work.to(
                 WorkKind.WHEEL_SPACER,
                 c.end().side(),
                 0,
                 thickness,
-                String.format(
-                        Locale.ROOT,
-                        "the track grows by %.0f mm, both sides alike; studs longer where the nut wants it",
-                        2 * thickness))));
+                Phrase.of("wheel-clearance.track-grows-by-both-sides", Amount.mm(2 * thickness, 0)))));
     }
 
     private static double spacing(KitOnSide c, boolean barrel) {

@@ -9,6 +9,7 @@ import itrova.core.kit.Kit;
 import itrova.core.kit.KitPart;
 import itrova.core.kit.MissingPart;
 import itrova.core.kit.PartKind;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
@@ -37,25 +38,27 @@ final class ContentsCheck implements Check {
     public Finding judge(KitOnSide c) {
         FindingBuilder ruling = new FindingBuilder(CheckId.CONTENTS, c, "parts");
         if (c.kit().terms().contents().isEmpty()) {
-            return ruling.missing("what is in the box, counted by kind: ask the supplier")
-                    .finding(r -> new Explanation(
-                            "The papers do not say how many of what are in the box.", "", List.of(), SOURCE));
+            return ruling.missing(Phrase.of("contents.what-in-box-counted-by"))
+                    .finding(r -> new Explanation(Phrase.of("contents.papers-do-not-say-how"), "", List.of(), SOURCE));
         }
-        List<String> lacking = lacking(c.kit(), c.end());
+        List<Phrase> lacking = lacking(c.kit(), c.end());
         if (lacking.isEmpty()) {
             return ruling.satisfied()
-                    .finding(r -> new Explanation(
-                            "All that one axle takes is in the box or priced besides.", "", List.of(), SOURCE));
+                    .finding(
+                            r -> new Explanation(Phrase.of("contents.all-that-one-axle-takes"), "", List.of(), SOURCE));
         }
-        return ruling.require("parts accounted for", Measured.exact(-lacking.size()))
+        return ruling.require(Phrase.of("contents.parts-accounted-for"), Measured.exact(-lacking.size()))
                 .finding(r -> new Explanation(
-                        "Neither in the box nor priced: " + String.join(", ", lacking) + ".", "", List.of(), SOURCE));
+                        Phrase.of("contents.neither-in-box-nor-priced", Phrase.joined(", ", lacking)),
+                        "",
+                        List.of(),
+                        SOURCE));
     }
 
     /** What one axle takes with a kit and is neither in its box nor listed as bought besides, with numbers. */
-    static List<String> lacking(Kit kit, AxleEnd end) {
+    static List<Phrase> lacking(Kit kit, AxleEnd end) {
         Map<PartKind, Integer> box = kit.terms().contents();
-        List<String> lacking = new ArrayList<>();
+        List<Phrase> lacking = new ArrayList<>();
         for (PartKind kind : wanted(kit, end)) {
             int open = kind.wanted() - box.getOrDefault(kind, 0);
             for (MissingPart besides : kit.terms().missing()) {
@@ -64,7 +67,7 @@ final class ContentsCheck implements Check {
                 }
             }
             if (open > 0) {
-                lacking.add(open + " × " + kind.title());
+                lacking.add(Phrase.of("contents.so-many", open, kind));
             }
         }
         return lacking;

@@ -6,6 +6,7 @@ import itrova.core.finding.Explanation;
 import itrova.core.finding.Finding;
 import itrova.core.finding.FindingBuilder;
 import itrova.core.kit.KitPart;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.vehicle.WheelDetails.DonorLook;
 import java.util.ArrayList;
@@ -42,19 +43,20 @@ final class DonorCheck implements Check {
                     .filter(l -> l.kit().equals(c.kit().code()) && l.at().equals(at))
                     .findFirst();
             if (look.isEmpty()) {
-                ruling.missing("on the donor part: " + at);
+                ruling.missing(Phrase.of("donor.on-donor-part", at));
             } else if (!look.get().isSo()) {
-                return ruling.outright(why("The donor part was looked at and is not the one: " + at + "."));
+                return ruling.outright(why(Phrase.of("donor.donor-part-was-looked-at", at)));
             } else {
                 looked.add(at);
             }
         }
         return ruling.satisfied()
-                .finding(r -> why("Caliper or disc comes from a donor vehicle; only the part itself proves it."
-                        + (looked.isEmpty() ? "" : " Seen on it: " + String.join("; ", looked) + ".")));
+                .finding(r -> why(Phrase.of(
+                        "donor.caliper-or-disc-comes-from",
+                        (looked.isEmpty() ? "" : Phrase.of("donor.seen-on", Phrase.joined("; ", looked))))));
     }
 
-    private static Explanation why(String words) {
+    private static Explanation why(Phrase words) {
         return new Explanation(words, "seen on the part", List.of(), SOURCE);
     }
 }

@@ -7,6 +7,7 @@ import itrova.core.finding.Finding;
 import itrova.core.finding.FindingBuilder;
 import itrova.core.kit.KitNeeds;
 import itrova.core.kit.KitPart;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import java.util.List;
 import java.util.Optional;
@@ -34,24 +35,24 @@ final class HandedCheck implements Check {
         FindingBuilder ruling = new FindingBuilder(CheckId.HANDED, c, "");
         boolean directional = c.kit().disc().make().directional();
         Optional<KitNeeds.Sides> sides = c.kit().fitting().needs().sides();
-        String found = directional
-                ? "The disc's vanes or slots have a direction of turning"
-                : "The axle's parts are stamped left and right";
+        Phrase found =
+                directional ? Phrase.of("handed.disc-s-vanes-or-slots") : Phrase.of("handed.axle-s-parts-stamped-left");
         if (sides.isEmpty()) {
-            return ruling.missing("whether the kit's parts come for the left and the right side: ask the supplier")
-                    .finding(r -> why(found + "; the papers do not say for which side the parts are."));
+            return ruling.missing(Phrase.of("handed.whether-kit-s-parts-come"))
+                    .finding(r -> why(Phrase.of("handed.papers-do-not-say-for", found)));
         }
         if (directional && sides.get() == KitNeeds.Sides.EITHER) {
-            return ruling.outright(why(found + ", but both discs are the same: one side would turn against it."));
+            return ruling.outright(why(Phrase.of("handed.but-both-discs-same-one", found)));
         }
         return ruling.satisfied()
-                .finding(r -> why(found
-                        + (sides.get() == KitNeeds.Sides.EITHER
-                                ? "; the kit's parts serve either side."
-                                : "; the kit's parts come for left and right: follow the arrow, and record it.")));
+                .finding(r -> why(Phrase.all(
+                        found,
+                        sides.get() == KitNeeds.Sides.EITHER
+                                ? Phrase.of("handed.kit-s-parts-serve-either")
+                                : Phrase.of("handed.kit-s-parts-come-for"))));
     }
 
-    private static Explanation why(String words) {
+    private static Explanation why(Phrase words) {
         return new Explanation(
                 words,
                 "handed ⇒ parts for left and right",

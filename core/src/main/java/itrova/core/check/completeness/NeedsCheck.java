@@ -7,6 +7,8 @@ import itrova.core.finding.Finding;
 import itrova.core.finding.FindingBuilder;
 import itrova.core.kit.KitNeeds;
 import itrova.core.kit.KitPart;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
@@ -16,7 +18,6 @@ import itrova.core.vehicle.Retention;
 import itrova.core.vehicle.Wheel;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -54,38 +55,43 @@ final class NeedsCheck implements Check {
     public Finding judge(KitOnSide c) {
         KitNeeds needs = c.kit().fitting().needs();
         FindingBuilder ruling = new FindingBuilder(CheckId.NEEDS, c);
-        List<String> words = new ArrayList<>();
+        List<Phrase> words = new ArrayList<>();
         if (needs.retention().isPresent() && c.end().kind() == AxleEndKind.REAR_LIVE_AXLE) {
             Retention found = c.end().form().retention();
             if (found != needs.retention().get()) {
-                return ruling.outright(why("The shaft is held by a " + found.word() + ", the kit is made for a "
-                        + needs.retention().get().word() + "."));
+                return ruling.outright(why(Phrase.of(
+                        "needs.shaft-held-by-kit-made",
+                        found.word(),
+                        needs.retention().get().word())));
             }
-            words.add("The shaft is held by a " + found.word() + ", as the kit wants.");
+            words.add(Phrase.of("needs.shaft-held-by-as-kit", found.word()));
             ruling.satisfied();
         }
         if (needs.rimInches().isPresent()) {
             rim(c, ruling, needs.rimInches().getAsInt(), words);
         }
-        needs.axleWidth().ifPresent(range -> range(c, ruling, range, Callout.AXLE_WIDTH, "axle width", words));
+        needs.axleWidth()
+                .ifPresent(range -> range(c, ruling, range, Callout.AXLE_WIDTH, Phrase.of("needs.axle-width"), words));
         if (c.end().kind() == AxleEndKind.REAR_UPRIGHT) {
-            needs.ear().ifPresent(range -> range(c, ruling, range, Callout.EAR_THICKNESS, "caliper ear", words));
+            needs.ear()
+                    .ifPresent(range ->
+                            range(c, ruling, range, Callout.EAR_THICKNESS, Phrase.of("needs.caliper-ear"), words));
         }
         return ruling.finding(
-                r -> why(words.isEmpty() ? "What the kit needs was not read yet." : String.join(" ", words)));
+                r -> why(words.isEmpty() ? Phrase.of("needs.what-kit-needs-was-not") : Phrase.joined(" ", words)));
     }
 
     /** The rim's nominal diameter: of a wheel from the wall as its papers say, of the one found by its flange. */
-    private static void rim(KitOnSide c, FindingBuilder ruling, int inches, List<String> words) {
+    private static void rim(KitOnSide c, FindingBuilder ruling, int inches, List<Phrase> words) {
         Optional<Wheel> other = c.end().otherWheel();
         if (other.isPresent()) {
             if (other.get().rimInches().isEmpty()) {
-                ruling.missing("rim diameter of wheel " + other.get().code());
+                ruling.missing(Phrase.of("needs.rim-diameter-wheel", other.get().code()));
                 return;
             }
             int rim = other.get().rimInches().getAsInt();
-            ruling.require("rim diameter", Measured.exact((rim - inches) * INCH));
-            words.add(String.format(Locale.ROOT, "The wheel is a %d in one, the kit needs %d in.", rim, inches));
+            ruling.require(Phrase.of("needs.rim-diameter"), Measured.exact((rim - inches) * INCH));
+            words.add(Phrase.of("needs.wheel-in-one-kit-needs", rim, inches));
             return;
         }
         Optional<Measured> flange = c.length(Callout.WHEEL_FLANGE);
@@ -93,12 +99,11 @@ final class NeedsCheck implements Check {
         flange.ifPresent(f -> {
             Measured seat = f.plus(-2 * FLANGE_HEIGHT)
                     .with(Component.rectangular("rim:flange height", 2 * FLANGE_HEIGHTS_DIFFER));
-            ruling.require("rim diameter", seat.plus(HALF_A_CODE - inches * INCH));
-            words.add(String.format(
-                    Locale.ROOT,
-                    "Over its flange the rim is %.0f mm, so about %.1f in; the kit needs %d in.",
-                    f.value(),
-                    seat.value() / INCH,
+            ruling.require(Phrase.of("needs.rim-diameter"), seat.plus(HALF_A_CODE - inches * INCH));
+            words.add(Phrase.of(
+                    "needs.over-its-flange-rim-so",
+                    Amount.mm(f.value(), 0),
+                    Amount.number(seat.value() / INCH, 1),
                     inches));
         });
     }
@@ -108,24 +113,23 @@ final class NeedsCheck implements Check {
             FindingBuilder ruling,
             KitNeeds.Range range,
             Callout callout,
-            String name,
-            List<String> words) {
+            Phrase name,
+            List<Phrase> words) {
         Optional<Measured> read = c.length(callout);
         ruling.want(read, callout);
         read.ifPresent(w -> {
-            ruling.require(name + ", not too small", w.plus(-range.from()))
-                    .require(name + ", not too large", w.times(-1).plus(range.to()));
-            words.add(String.format(
-                    Locale.ROOT,
-                    "%s is %.1f mm, the kit is made for %.1f to %.1f mm.",
-                    callout.title(),
-                    w.value(),
-                    range.from(),
-                    range.to()));
+            ruling.require(Phrase.of("needs.not-too-small", name), w.plus(-range.from()))
+                    .require(Phrase.of("needs.not-too-large", name), w.times(-1).plus(range.to()));
+            words.add(Phrase.of(
+                    "needs.kit-made-for",
+                    callout,
+                    Amount.mm(w.value(), 1),
+                    Amount.mm(range.from(), 1).asBare(),
+                    Amount.mm(range.to(), 1)));
         });
     }
 
-    private static Explanation why(String words) {
+    private static Explanation why(Phrase words) {
         return new Explanation(words, FORMULA, List.of(), SOURCE);
     }
 }

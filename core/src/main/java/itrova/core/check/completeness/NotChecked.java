@@ -1,5 +1,6 @@
 package itrova.core.check.completeness;
 
+import itrova.core.phrase.Phrase;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.WheelDetails;
 import java.util.ArrayList;
@@ -11,19 +12,19 @@ public final class NotChecked {
     private NotChecked() {}
 
     /** In words, for an axle's ends. */
-    public static List<String> on(List<AxleEnd> ends) {
-        List<String> words = new ArrayList<>();
-        words.add("brake pressure, fluid and parking brake");
-        unless(words, ends, d -> d.held().isPresent(), "how hub and wheel are held");
-        unless(words, ends, d -> d.valve().isPresent(), "valve stem");
-        unless(words, ends, d -> d.spare().isPresent(), "spare wheel");
-        words.add("disc thickness, flatness and rust of used parts");
-        words.add("steering tapers crack-tested");
+    public static List<Phrase> on(List<AxleEnd> ends) {
+        List<Phrase> words = new ArrayList<>();
+        words.add(Phrase.of("not-checked.brake-pressure-fluid-and-parking"));
+        unless(words, ends, d -> d.held().isPresent(), Phrase.of("not-checked.how-hub-and-wheel-held"));
+        unless(words, ends, d -> d.valve().isPresent(), Phrase.of("not-checked.valve-stem"));
+        unless(words, ends, d -> d.spare().isPresent(), Phrase.of("not-checked.spare-wheel"));
+        words.add(Phrase.of("not-checked.disc-thickness-flatness-and-rust"));
+        words.add(Phrase.of("not-checked.steering-tapers-crack-tested"));
         return List.copyOf(words);
     }
 
     private static void unless(
-            List<String> words, List<AxleEnd> ends, Function<WheelDetails, Boolean> isSeen, String matter) {
+            List<Phrase> words, List<AxleEnd> ends, Function<WheelDetails, Boolean> isSeen, Phrase matter) {
         if (!ends.stream().allMatch(e -> isSeen.apply(e.around().details()))) {
             words.add(matter);
         }

@@ -7,12 +7,12 @@ import itrova.core.finding.Finding;
 import itrova.core.finding.FindingBuilder;
 import itrova.core.kit.BracketMount;
 import itrova.core.kit.KitPart;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.remedy.Work;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * Where the owner wants to be able to go back to drums, neither the kit nor its work may stand in the way.
@@ -48,30 +48,29 @@ public final class ReversibleCheck implements Check {
     /** What stands in the way of kit and work together. */
     public static Finding judge(KitOnSide c, List<Work> works) {
         FindingBuilder ruling = new FindingBuilder(CheckId.REVERSIBLE, c, "");
-        List<String> against = new ArrayList<>();
+        List<Phrase> against = new ArrayList<>();
         if (c.kit().bracket().mount().way() == BracketMount.Way.WELD_ON) {
-            against.add("its bracket is welded on");
+            against.add(Phrase.of("reversible.its-bracket-welded-on"));
         }
         if (!c.kit().terms().reversible()) {
-            against.add("its papers say that drums do not go back");
+            against.add(Phrase.of("reversible.its-papers-say-that-drums"));
         }
-        String done = works.stream()
+        Phrase done = works.stream()
                 .map(Work::kind)
                 .filter(k -> k.isOnVehicle() && !k.isReversible())
                 .distinct()
-                .map(k -> "“" + k.title() + "”")
-                .collect(Collectors.joining(", "));
+                .map(k -> Phrase.of("reversible.work", k))
+                .collect(Phrase.joining(", "));
         if (!done.isEmpty()) {
-            against.add("the work it takes cannot be undone: " + done);
+            against.add(Phrase.of("reversible.work-takes-cannot-be-undone", done));
         }
         return against.isEmpty()
-                ? ruling.satisfied().finding(r -> why("Drums can be put back."))
-                : ruling.outright(why("The owner wants to be able to go back to drums, but "
-                                + String.join("; ", against) + "."))
-                        .refusing(GIVE_UP, List.of());
+                ? ruling.satisfied().finding(r -> why(Phrase.of("reversible.drums-can-be-put-back")))
+                : ruling.outright(why(Phrase.of("reversible.owner-wants-be-able-go", Phrase.joined("; ", against))))
+                        .refusing(Phrase.of("reversible.give-up"), List.of());
     }
 
-    private static Explanation why(String words) {
+    private static Explanation why(Phrase words) {
         return new Explanation(words, FORMULA, List.of(), SOURCE);
     }
 }

@@ -7,6 +7,7 @@ import itrova.core.finding.Finding;
 import itrova.core.finding.FindingBuilder;
 import itrova.core.kit.KitNeeds.ToneRing;
 import itrova.core.kit.KitPart;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import java.util.List;
 import java.util.Optional;
@@ -34,19 +35,19 @@ final class ToneRingCheck implements Check {
         FindingBuilder ruling = new FindingBuilder(CheckId.TONE_RING, c, "");
         Optional<ToneRing> told = c.kit().fitting().needs().toneRing();
         if (told.isEmpty()) {
-            return ruling.missing("whether the anti-lock tone ring stays, moves or is lost: ask the supplier")
-                    .finding(r -> why("The hub carries an anti-lock tone ring; the papers do not speak of it."));
+            return ruling.missing(Phrase.of("tone-ring.whether-anti-lock-tone-ring"))
+                    .finding(r -> why(Phrase.of("tone-ring.hub-carries-anti-lock-tone")));
         }
-        Explanation why = why("The anti-lock tone ring " + told.get().word() + "."
-                + (told.get() == ToneRing.LOST
-                        ? " Without it the anti-lock system is dead: local rules come first."
-                        : ""));
+        Explanation why = why(Phrase.of(
+                "tone-ring.anti-lock-tone-ring",
+                told.get().word(),
+                (told.get() == ToneRing.LOST ? Phrase.of("tone-ring.without-anti-lock-system-dead") : "")));
         return told.get() == ToneRing.LOST
                 ? ruling.outright(why)
                 : ruling.satisfied().finding(r -> why);
     }
 
-    private static Explanation why(String words) {
+    private static Explanation why(Phrase words) {
         return new Explanation(
                 words,
                 "ring found ⇒ ring kept or moved",

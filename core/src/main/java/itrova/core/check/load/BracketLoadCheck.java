@@ -12,12 +12,13 @@ import itrova.core.finding.Inputs;
 import itrova.core.kit.Bracket;
 import itrova.core.kit.KitPart;
 import itrova.core.kit.TorqueSpec;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.BracketShape;
 import itrova.core.vehicle.Surroundings;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -57,22 +58,22 @@ final class BracketLoadCheck implements Check {
         Optional<Thread> thread = spec.flatMap(TorqueSpec::thread);
         Optional<Surroundings.Tyre> tyre = c.end().around().tyre();
         if (spec.isEmpty() || thread.isEmpty()) {
-            ruling.missing("tightening torque and thread of the bracket bolts: ask the supplier");
+            ruling.missing(Phrase.of("bracket-load.tightening-torque-and-thread-bracket"));
         }
         if (tyre.isEmpty()) {
-            ruling.missing("tyre width and diameter");
+            ruling.missing(Phrase.of("bracket-load.tyre-width-and-diameter"));
         }
         if (c.load().isEmpty()) {
-            ruling.missing("the axle's load: from its plate or the weighbridge");
+            ruling.missing(Phrase.of("bracket-load.axle-s-load-from-its"));
         }
         if (c.kit().bracket().count() == Bracket.COUNT_UNKNOWN) {
-            return ruling.missing("how many bolts the bracket takes: ask the supplier")
+            return ruling.missing(Phrase.of("bracket-load.how-many-bolts-bracket-takes"))
                     .finding(r -> new Explanation(
-                            "What the bracket's bolts hold cannot be worked out yet.", FORMULA, List.of(), SOURCE));
+                            Phrase.of("bracket-load.what-bracket-s-bolts-hold"), FORMULA, List.of(), SOURCE));
         }
         if (thread.isEmpty() || tyre.isEmpty() || c.load().isEmpty()) {
-            return ruling.finding(r -> new Explanation(
-                    "What the bracket's bolts hold cannot be worked out yet.", FORMULA, List.of(), SOURCE));
+            return ruling.finding(r ->
+                    new Explanation(Phrase.of("bracket-load.what-bracket-s-bolts-hold"), FORMULA, List.of(), SOURCE));
         }
         double preload = Tightening.preload(spec.get().torque(), NUT_FACTOR, thread.get());
         double radius = boltRadius(c) / 1000;
@@ -80,18 +81,17 @@ final class BracketLoadCheck implements Check {
         double torque =
                 LOAD_TRANSFER * c.load().get().kg() / 2 * GRAVITY * tyre.get().diameter() / 2000;
         double strength = c.kit().bracket().count() * SHEAR_SHARE * BoltGrade.SAE_5.proofLoad(thread.get()) * radius;
-        ruling.require("bolts in shear", Measured.exact(strength - torque));
+        ruling.require(Phrase.of("bracket-load.bolts-in-shear"), Measured.exact(strength - torque));
         return ruling.finding(r -> new Explanation(
-                String.format(
-                        Locale.ROOT,
-                        "Braking turns the bracket with %.0f N·m; %d bolts %s hold %.0f N·m in shear, and %.0f N·m by friction at %.0f N·m.%s",
-                        torque,
+                Phrase.of(
+                        "bracket-load.braking-turns-bracket-with-bolts",
+                        Amount.newtonMetres(torque, 0),
                         c.kit().bracket().count(),
                         thread.get().designation(),
-                        strength,
-                        held,
-                        spec.get().torque(),
-                        held < torque ? " The face slips until the bolts bear: no play in their holes." : ""),
+                        Amount.newtonMetres(strength, 0),
+                        Amount.newtonMetres(held, 0),
+                        Amount.newtonMetres(spec.get().torque(), 0),
+                        held < torque ? Phrase.of("bracket-load.face-slips-until-bolts-bear") : ""),
                 FORMULA,
                 new Inputs()
                         .add("F", preload, "N")

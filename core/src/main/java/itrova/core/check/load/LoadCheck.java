@@ -7,6 +7,8 @@ import itrova.core.finding.Finding;
 import itrova.core.finding.FindingBuilder;
 import itrova.core.finding.Input;
 import itrova.core.kit.KitPart;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
 import itrova.core.settings.Limit;
@@ -14,7 +16,6 @@ import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.AxleLoad;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 
 /** The kit's rated axle load must cover the axle's load; a trailer axle may carry more than its share. */
@@ -39,36 +40,35 @@ final class LoadCheck implements Check {
         double share =
                 c.end().kind() == AxleEndKind.TRAILER_SPINDLE ? c.settings().of(Limit.IMBALANCE) : 0;
         if (c.load().isEmpty()) {
-            ruling.missing("the axle's load: from its plate or the weighbridge");
+            ruling.missing(Phrase.of("load.axle-s-load-from-its"));
         }
         c.load()
                 .ifPresent(load -> ruling.require(
-                        "rating over load",
+                        Phrase.of("load.rating-over-load"),
                         load.measured().times(-(1 + share)).plus(c.kit().ratedLoadKg())));
         return ruling.finding(r -> {
             List<Input> inputs = new ArrayList<>();
             inputs.add(new Input("W_kit", Measured.exact(c.kit().ratedLoadKg()), "kg"));
             c.load().ifPresent(l -> inputs.add(new Input("W_axle", l.measured(), "kg")));
             inputs.add(new Input("i", Measured.exact(share), ""));
-            String why = c.load()
-                    .map(l -> String.format(
-                            Locale.ROOT,
-                            "The axle carries %.0f kg%s, the kit is rated for %.0f kg.",
-                            l.kg(),
+            Phrase why = c.load()
+                    .map(l -> Phrase.of(
+                            "load.axle-carries-kit-rated-for",
+                            Amount.kilograms(l.kg(), 0),
                             words(l, share),
-                            c.kit().ratedLoadKg()))
-                    .orElse("The axle's load is not known yet.");
+                            Amount.kilograms(c.kit().ratedLoadKg(), 0)))
+                    .orElse(Phrase.of("load.axle-s-load-not-known"));
             return new Explanation(why, FORMULA, inputs, SOURCE);
         });
     }
 
-    private static String words(AxleLoad load, double share) {
-        String how =
+    private static Phrase words(AxleLoad load, double share) {
+        Phrase how =
                 switch (load.source()) {
-                    case PLATE -> " by its plate";
-                    case WEIGHBRIDGE -> " as weighed";
-                    case ESTIMATE -> " by estimate";
+                    case PLATE -> Phrase.of("load.by-its-plate");
+                    case WEIGHBRIDGE -> Phrase.of("load.as-weighed");
+                    case ESTIMATE -> Phrase.of("load.by-estimate");
                 };
-        return share > 0 ? how + String.format(Locale.ROOT, " and %.0f %% for imbalance", share * 100) : how;
+        return share > 0 ? Phrase.all(how, Phrase.of("load.and-for-imbalance", Amount.number(share * 100, 0))) : how;
     }
 }

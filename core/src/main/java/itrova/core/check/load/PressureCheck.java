@@ -8,13 +8,14 @@ import itrova.core.finding.FindingBuilder;
 import itrova.core.finding.Inputs;
 import itrova.core.kit.KitNeeds;
 import itrova.core.kit.KitPart;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
 import itrova.core.quantity.Unit;
 import itrova.core.vehicle.VehicleSheet.Booster;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -45,41 +46,40 @@ final class PressureCheck implements Check {
     public Finding judge(KitOnSide c) {
         KitNeeds needs = c.kit().fitting().needs();
         FindingBuilder ruling = new FindingBuilder(CheckId.PRESSURE, c, "MPa");
-        List<String> words = new ArrayList<>();
+        List<Phrase> words = new ArrayList<>();
         if (needs.booster()) {
             Booster found = c.facts().booster();
             if (found == Booster.NONE) {
-                return ruling.outright(why("The pedal has no booster; the kit needs one.", Optional.empty()));
+                return ruling.outright(why(Phrase.of("pressure.pedal-has-no-booster-kit"), Optional.empty()));
             }
             if (found == Booster.NOT_LOOKED) {
-                ruling.missing("whether the pedal has a booster: look, and say so on the vehicle sheet");
+                ruling.missing(Phrase.of("pressure.whether-pedal-has-booster-look"));
             } else {
-                words.add("The pedal has a booster, as the kit wants.");
+                words.add(Phrase.of("pressure.pedal-has-booster-as-kit"));
                 ruling.satisfied();
             }
         }
         Optional<Measured> found = c.facts().linePressure();
         needs.pressure().ifPresent(needed -> {
             if (found.isEmpty()) {
-                ruling.missing(
-                        "line pressure under a hard pedal: a gauge at the axle's line, written on the vehicle sheet");
+                ruling.missing(Phrase.of("pressure.line-pressure-under-hard-pedal"));
             }
             found.ifPresent(p -> {
-                ruling.require("line pressure", p.plus(-needed));
-                words.add(String.format(
-                        Locale.ROOT,
-                        "The line gives %.1f MPa (%.0f psi), the kit needs %.1f MPa (%.0f psi).",
-                        p.value(),
-                        p.value() / PSI,
-                        needed,
-                        needed / PSI));
+                ruling.require(Phrase.of("pressure.line-pressure"), p.plus(-needed));
+                words.add(Phrase.of(
+                        "pressure.line-gives-psi-kit-needs",
+                        Amount.megapascals(p.value(), 1),
+                        Amount.number(p.value() / PSI, 0),
+                        Amount.megapascals(needed, 1),
+                        Amount.number(needed / PSI, 0)));
             });
         });
-        return ruling.finding(
-                r -> why(words.isEmpty() ? "Pressure and booster are not known yet." : String.join(" ", words), found));
+        return ruling.finding(r -> why(
+                words.isEmpty() ? Phrase.of("pressure.pressure-and-booster-not-known") : Phrase.joined(" ", words),
+                found));
     }
 
-    private static Explanation why(String words, Optional<Measured> found) {
+    private static Explanation why(Phrase words, Optional<Measured> found) {
         return new Explanation(
                 words, FORMULA, new Inputs().add("p_line", found, "MPa").list(), SOURCE);
     }

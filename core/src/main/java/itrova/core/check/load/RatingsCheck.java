@@ -15,6 +15,8 @@ import itrova.core.kit.KitPart;
 import itrova.core.kit.KitStuds;
 import itrova.core.kit.RotorHub;
 import itrova.core.kit.TorqueSpec;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
@@ -25,12 +27,10 @@ import itrova.core.vehicle.Surroundings;
 import itrova.core.vehicle.Wheel;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
 
 /**
  * What else carries the axle's load: wheel, tyre, the bearings of the kit's own hub, the clamp of the kit's own studs.
@@ -65,21 +65,27 @@ final class RatingsCheck implements Check {
         Told told = new Told(c, new FindingBuilder(CheckId.RATINGS, c, "share"), new ArrayList<>(), new Inputs());
         Optional<Measured> wheelLoad = wheelLoad(c);
         if (wheelLoad.isEmpty()) {
-            told.ruling.missing("the axle's load: from its plate or the weighbridge");
+            told.ruling.missing(Phrase.of("ratings.axle-s-load-from-its"));
         }
         told.inputs.add("W_wheel", wheelLoad, "kg");
-        told.rated("wheel", wheelRating(c), wheelLoad, "load rating of the wheel: marked inside it, or ask its maker");
         told.rated(
+                Phrase.of("ratings.wheel"),
+                "wheel",
+                wheelRating(c),
+                wheelLoad,
+                Phrase.of("ratings.load-rating-wheel-marked-inside"));
+        told.rated(
+                Phrase.of("ratings.tyre"),
                 "tyre",
                 c.end().around().tyre().map(Surroundings.Tyre::ratedKg).orElse(OptionalDouble.empty()),
                 wheelLoad,
-                "load rating of the tyre: marked on its side");
+                Phrase.of("ratings.load-rating-tyre-marked-on"));
         told.bearings(wheelLoad);
         told.clamp();
         return told.ruling.finding(r -> new Explanation(
                 told.words.isEmpty()
-                        ? "None of these ratings is known yet."
-                        : told.words.stream().map(Supplier::get).collect(Collectors.joining(" ")),
+                        ? Phrase.of("ratings.none-these-ratings-known-yet")
+                        : told.words.stream().map(Supplier::get).collect(Phrase.joining(" ")),
                 FORMULA,
                 told.inputs.list(),
                 SOURCE));
@@ -103,19 +109,22 @@ final class RatingsCheck implements Check {
     }
 
     /** What is found, as it is found. */
-    private record Told(KitOnSide c, FindingBuilder ruling, List<Supplier<String>> words, Inputs inputs) {
+    private record Told(KitOnSide c, FindingBuilder ruling, List<Supplier<Phrase>> words, Inputs inputs) {
 
-        void rated(String what, OptionalDouble rating, Optional<Measured> load, String toRead) {
+        void rated(Phrase what, String symbol, OptionalDouble rating, Optional<Measured> load, Phrase toRead) {
             if (rating.isEmpty()) {
                 ruling.missing(toRead);
                 return;
             }
             double kg = rating.getAsDouble();
-            inputs.add("W_rated, " + what, kg, "kg");
+            inputs.add("W_rated, " + symbol, kg, "kg");
             load.ifPresent(l -> {
-                ruling.require(what + " rating", Measured.through(w -> kg / w[0] - 1, l));
-                words.add(() -> String.format(
-                        Locale.ROOT, "The %s is rated for %.0f kg and carries %.0f kg.", what, kg, l.value()));
+                ruling.require(Phrase.of("ratings.rating", what), Measured.through(w -> kg / w[0] - 1, l));
+                words.add(() -> Phrase.of(
+                        "ratings.rated-for-and-carries",
+                        what,
+                        Amount.kilograms(kg, 0),
+                        Amount.kilograms(l.value(), 0)));
             });
         }
 
@@ -131,11 +140,11 @@ final class RatingsCheck implements Check {
             Optional<Surroundings.Tyre> tyre = c.end().around().tyre();
             Optional<Measured> line = line();
             if (inner.isEmpty() || outer.isEmpty()) {
-                ruling.missing("load ratings C, e and Y of the kit's bearings: ask the supplier");
+                ruling.missing(Phrase.of("ratings.load-ratings-c-e-and"));
             }
             ruling.want(spread, Callout.BEARING_SPREAD);
             if (tyre.isEmpty()) {
-                ruling.missing("tyre width and diameter");
+                ruling.missing(Phrase.of("ratings.tyre-width-and-diameter"));
             }
             if (line.isEmpty()) {
                 ruling.want(c.hubFace(), Callout.SHOULDER)
@@ -155,14 +164,28 @@ final class RatingsCheck implements Check {
                 return;
             }
             WheelBearings pair = new WheelBearings(rating(inner.get()), rating(outer.get()));
-            life(pair, 1, "side load inwards", wheelLoad.get(), line.get(), spread.get(), tyre.get());
-            life(pair, -1, "side load outwards", wheelLoad.get(), line.get(), spread.get(), tyre.get());
+            life(
+                    pair,
+                    1,
+                    Phrase.of("ratings.side-load-inwards"),
+                    wheelLoad.get(),
+                    line.get(),
+                    spread.get(),
+                    tyre.get());
+            life(
+                    pair,
+                    -1,
+                    Phrase.of("ratings.side-load-outwards"),
+                    wheelLoad.get(),
+                    line.get(),
+                    spread.get(),
+                    tyre.get());
         }
 
         private void life(
                 WheelBearings pair,
                 int way,
-                String name,
+                Phrase name,
                 Measured load,
                 Measured line,
                 Measured spread,
@@ -174,13 +197,14 @@ final class RatingsCheck implements Check {
                     load,
                     line,
                     spread);
-            ruling.require("bearing life, " + name, road.times(1 / wanted).plus(-1));
-            words.add(() -> String.format(
-                    Locale.ROOT,
-                    "With %s nine of ten bearings reach %.0f km, %.0f km are wanted.",
+            ruling.require(
+                    Phrase.of("ratings.bearing-life", name),
+                    road.times(1 / wanted).plus(-1));
+            words.add(() -> Phrase.of(
+                    "ratings.with-nine-ten-bearings-reach",
                     name,
-                    road.value(),
-                    wanted));
+                    Amount.kilometres(road.value(), 0),
+                    Amount.kilometres(wanted, 0)));
         }
 
         /** How far the wheel's centre plane stands outboard of the large bearing's shoulder (mm). */
@@ -206,7 +230,7 @@ final class RatingsCheck implements Check {
             Optional<KitStuds> studs = c.kit().studs();
             if (studs.isEmpty()) {
                 if (c.bringsHub()) {
-                    ruling.missing("the studs of the kit's hub, their thread and strength grade: ask the supplier");
+                    ruling.missing(Phrase.of("ratings.studs-kit-s-hub-their"));
                 }
                 return;
             }
@@ -216,10 +240,10 @@ final class RatingsCheck implements Check {
                     .findFirst();
             Optional<BoltGrade> grade = studs.get().grade();
             if (torque.isEmpty()) {
-                ruling.missing("torque of the wheel nuts: ask the supplier");
+                ruling.missing(Phrase.of("ratings.torque-wheel-nuts-ask-supplier"));
             }
             if (grade.isEmpty()) {
-                ruling.missing("strength grade of the kit's studs: ask the supplier");
+                ruling.missing(Phrase.of("ratings.strength-grade-kit-s-studs"));
             }
             if (torque.isEmpty() || grade.isEmpty()) {
                 return;
@@ -229,16 +253,17 @@ final class RatingsCheck implements Check {
                     / grade.get().proofLoad(thread);
             Measured clamp =
                     Measured.of(share, Component.rectangular("friction:the wheel nuts", NUT_FACTOR_DOUBT * share));
-            ruling.require("stud clamp, enough", clamp.plus(-LEAST_PRELOAD))
-                    .require("stud clamp, not too much", clamp.times(-1).plus(MOST_PRELOAD));
+            ruling.require(Phrase.of("ratings.stud-clamp-enough"), clamp.plus(-LEAST_PRELOAD))
+                    .require(
+                            Phrase.of("ratings.stud-clamp-not-too-much"),
+                            clamp.times(-1).plus(MOST_PRELOAD));
             inputs.add("T", torque.get(), "N·m");
-            words.add(() -> String.format(
-                    Locale.ROOT,
-                    "%.0f N·m on a %s stud of %s is %.0f %% of its proof load.",
-                    torque.get(),
+            words.add(() -> Phrase.of(
+                    "ratings.on-stud-its-proof-load",
+                    Amount.newtonMetres(torque.get(), 0),
                     thread.designation(),
                     grade.get().word(),
-                    100 * share));
+                    Amount.number(100 * share, 0)));
         }
     }
 }

@@ -9,6 +9,8 @@ import itrova.core.finding.FindingBuilder;
 import itrova.core.finding.Inputs;
 import itrova.core.kit.Bracket;
 import itrova.core.kit.KitPart;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
 import itrova.core.remedy.Work;
@@ -18,7 +20,6 @@ import itrova.core.settings.Limit;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.Retention;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -53,34 +54,35 @@ final class AxleOffsetCheck implements Check {
         Optional<Measured> wanted = wanted(c);
         ruling.want(read, c.hubFaceCallout()).reads("bracket.shimRange");
         if (c.bringsHub() && c.kit().fitting().hub().get().face().isEmpty()) {
-            ruling.missing("how far the face of the kit's hub stands from the bearing shoulder: ask the supplier");
+            ruling.missing(Phrase.of("axle-offset.how-far-face-kit-s"));
         }
         if (wanted.isEmpty() && c.kit().bracket().mount().caliperPlane().isEmpty()) {
-            ruling.missing(
-                    "the hub face the kit is made for, or where its bracket holds the caliper: ask the supplier");
+            ruling.missing(Phrase.of("axle-offset.hub-face-kit-made-for"));
         }
         double shims = c.kit().bracket().shimRange();
         plane(c, ruling, shims);
         if (read.isPresent() && wanted.isPresent()) {
             Measured off = read.get().minus(wanted.get()).plus(-c.worked().shims());
             double room = shims - c.halfFloat();
-            ruling.require("caliper over disc, shimmed out", off.times(-1).plus(room))
-                    .require("caliper over disc, shimmed in", off.plus(room));
+            ruling.require(
+                            Phrase.of("axle-offset.caliper-over-disc-shimmed-out"),
+                            off.times(-1).plus(room))
+                    .require(Phrase.of("axle-offset.caliper-over-disc-shimmed-in"), off.plus(room));
         }
         return ruling.finding(r -> new Explanation(
                 read.isPresent() && wanted.isPresent()
-                        ? String.format(
-                                        Locale.ROOT,
-                                        "%s is %.1f mm, the kit is made for %.1f mm and can be shimmed %.1f mm either way.",
+                        ? Phrase.all(
+                                Phrase.of(
+                                        "axle-offset.kit-made-for-and-can",
                                         c.end().kind() == AxleEndKind.REAR_LIVE_AXLE
-                                                ? "The axle offset"
-                                                : "Bracket face to hub face",
-                                        read.get().value(),
-                                        wanted.get().value(),
-                                        shims)
-                                + clip(c)
-                                + stack(c, read.get().value() - wanted.get().value())
-                        : "Axle offset and the kit's wish cannot be compared yet.",
+                                                ? Phrase.of("axle-offset.axle-offset")
+                                                : Phrase.of("axle-offset.bracket-face-hub-face"),
+                                        Amount.mm(read.get().value(), 1),
+                                        Amount.mm(wanted.get().value(), 1),
+                                        Amount.mm(shims, 1)),
+                                clip(c),
+                                stack(c, read.get().value() - wanted.get().value()))
+                        : Phrase.of("axle-offset.axle-offset-and-kit-s"),
                 FORMULA,
                 new Inputs()
                         .add("A_read", read)
@@ -102,33 +104,29 @@ final class AxleOffsetCheck implements Check {
         if (plane.isPresent() && disc.isPresent()) {
             Measured off = disc.get().minus(plane.get()).plus(-c.worked().shims());
             double room = shims - c.halfFloat();
-            ruling.require("disc under the caliper, shimmed out", off.times(-1).plus(room))
-                    .require("disc under the caliper, shimmed in", off.plus(room));
+            ruling.require(
+                            Phrase.of("axle-offset.disc-under-caliper-shimmed-out"),
+                            off.times(-1).plus(room))
+                    .require(Phrase.of("axle-offset.disc-under-caliper-shimmed-in"), off.plus(room));
         }
     }
 
     /** What a shaft held by a clip floats, and what is opened to draw it; empty where a bearing holds it. */
-    private static String clip(KitOnSide c) {
+    private static Phrase clip(KitOnSide c) {
         return c.end().form().retention() == Retention.C_CLIP && c.end().kind() == AxleEndKind.REAR_LIVE_AXLE
-                ? String.format(
-                        Locale.ROOT,
-                        " The shaft floats %.2f mm between C-clip and pin, deducted at its worse end; to draw it the differential's cover, pin and clips come out, and gasket and oil go back in.",
-                        2 * c.halfFloat())
-                : "";
+                ? Phrase.of("axle-offset.shaft-floats-between-c-clip", Amount.mm(2 * c.halfFloat(), 2))
+                : Phrase.NOTHING;
     }
 
     /** The stack of the kit's own shims that comes nearest, in words; empty where none are listed or none is wanted. */
-    private static String stack(KitOnSide c, double off) {
+    private static Phrase stack(KitOnSide c, double off) {
         var sizes = c.kit().bracket().mount().shims();
         if (sizes.isEmpty() || off <= 0 || c.kit().bracket().count() == Bracket.COUNT_UNKNOWN) {
-            return "";
+            return Phrase.NOTHING;
         }
         ShimStack stack = ShimStack.nearest(off, sizes, 2 * c.kit().bracket().count());
-        return String.format(
-                Locale.ROOT,
-                " Of the shims in the box %s on every bolt comes nearest, %.2f mm off.",
-                stack.words(),
-                Math.abs(off - stack.thickness()));
+        return Phrase.of(
+                "axle-offset.shims-in-box-on-every", stack.words(), Amount.mm(Math.abs(off - stack.thickness()), 2));
     }
 
     private static Optional<Measured> wanted(KitOnSide c) {
@@ -147,25 +145,21 @@ final class AxleOffsetCheck implements Check {
         }
         Measured off = read.get().minus(wanted.get());
         if (off.value() < 0) {
-            return List.of(WorkOffer.refused(String.format(
-                    Locale.ROOT,
-                    "The caliper would have to come %.1f mm further inboard: shims cannot do that.",
-                    -off.value() - c.kit().bracket().shimRange())));
+            return List.of(WorkOffer.refused(Phrase.of(
+                    "axle-offset.caliper-would-have-come-further",
+                    Amount.mm(-off.value() - c.kit().bracket().shimRange(), 1))));
         }
         double stack = Math.ceil(off.value() / SHIM_STEP) * SHIM_STEP;
         double most = c.settings().of(Limit.SHIM_MOST);
         if (stack > most) {
-            return List.of(WorkOffer.refused(String.format(
-                    Locale.ROOT,
-                    "Shims of %.1f mm under the bracket would be needed, %.1f mm are allowed.",
-                    stack,
-                    most)));
+            return List.of(WorkOffer.refused(
+                    Phrase.of("axle-offset.shims-under-bracket-would-be", Amount.mm(stack, 1), Amount.mm(most, 1))));
         }
         return List.of(WorkOffer.of(Work.to(
                 WorkKind.SHIM_STACK,
                 c.end().side(),
                 0,
                 stack,
-                String.format(Locale.ROOT, "the same stack on every bolt, %.1f mm at most", most))));
+                Phrase.of("axle-offset.same-stack-on-every-bolt", Amount.mm(most, 1)))));
     }
 }

@@ -10,6 +10,8 @@ import itrova.core.finding.Inputs;
 import itrova.core.kit.Figure;
 import itrova.core.kit.KitPart;
 import itrova.core.kit.RotorHub;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
 import itrova.core.remedy.NewPart;
@@ -19,7 +21,6 @@ import itrova.core.remedy.WorkOffer;
 import itrova.core.vehicle.Callout;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -58,32 +59,37 @@ final class BearingCheck implements Check {
     public Finding judge(KitOnSide c) {
         RotorHub hub = c.kit().fitting().hub().orElseThrow();
         FindingBuilder ruling = new FindingBuilder(CheckId.BEARINGS, c);
-        List<String> words = new ArrayList<>();
-        seat(c, ruling, hub.inner(), Callout.INNER_JOURNAL, "large bearing", words);
-        seat(c, ruling, hub.outer(), Callout.OUTER_JOURNAL, "small bearing", words);
+        List<Phrase> words = new ArrayList<>();
+        seat(c, ruling, hub.inner(), Callout.INNER_JOURNAL, Phrase.of("bearing.large-bearing"), words);
+        seat(c, ruling, hub.outer(), Callout.OUTER_JOURNAL, Phrase.of("bearing.small-bearing"), words);
         Optional<Measured> land = c.length(Callout.SEAL_JOURNAL);
         hub.sealOn().ifPresent(on -> {
             ruling.want(land, Callout.SEAL_JOURNAL);
             land.ifPresent(l -> within(
-                    ruling, "seal on its land", l.minus(on.measured(c.kit().source("hub.sealOn"))), SEAL_ROOM));
+                    ruling,
+                    Phrase.of("bearing.seal-on-its-land"),
+                    l.minus(on.measured(c.kit().source("hub.sealOn"))),
+                    SEAL_ROOM));
         });
         Optional<Measured> spread = c.length(Callout.BEARING_SPREAD);
         hub.spacing().ifPresent(apart -> {
             ruling.want(spread, Callout.BEARING_SPREAD);
             spread.ifPresent(s -> within(
                     ruling,
-                    "bearing seats apart",
+                    Phrase.of("bearing.bearing-seats-apart"),
                     s.minus(apart.measured(c.kit().source("hub.spacing"))),
                     SPACING_ROOM));
         });
         return ruling.finding(r -> new Explanation(
-                (words.isEmpty() ? "The bearings cannot be judged yet." : String.join(" ", words))
-                        + r.map(w -> String.format(
-                                        Locale.ROOT,
-                                        " Tightest: %s, margin %.2f mm.",
+                Phrase.all(
+                        words.isEmpty()
+                                ? Phrase.of("bearing.bearings-cannot-be-judged-yet")
+                                : Phrase.joined(" ", words),
+                        r.map(w -> Phrase.of(
+                                        "bearing.tightest-margin",
                                         w.name(),
-                                        w.margin().value()))
-                                .orElse(""),
+                                        Amount.mm(w.margin().value(), 2)))
+                                .orElse(Phrase.NOTHING)),
                 FORMULA,
                 new Inputs()
                         .add("d_journal, inner", c.length(Callout.INNER_JOURNAL))
@@ -95,23 +101,24 @@ final class BearingCheck implements Check {
                 SOURCE));
     }
 
-    private static void within(FindingBuilder ruling, String name, Measured off, double room) {
-        ruling.require(name + ", not too large", off.times(-1).plus(room))
-                .require(name + ", not too small", off.plus(room));
+    private static void within(FindingBuilder ruling, Phrase name, Measured off, double room) {
+        ruling.require(Phrase.of("bearing.not-too-large", name), off.times(-1).plus(room))
+                .require(Phrase.of("bearing.not-too-small", name), off.plus(room));
     }
 
     private static void seat(
-            KitOnSide c, FindingBuilder ruling, RotorHub.Seat seat, Callout callout, String name, List<String> words) {
+            KitOnSide c, FindingBuilder ruling, RotorHub.Seat seat, Callout callout, Phrase name, List<Phrase> words) {
         Optional<Measured> journal = c.length(callout);
         ruling.want(journal, callout);
         Measured cup =
                 seat.cup().measured(c.kit().source(callout == Callout.INNER_JOURNAL ? "hub.inner" : "hub.outer"));
         Optional<StandardBearing> bearing = seat.designation().flatMap(StandardBearing::find);
         if (seat.designation().isPresent() && bearing.isEmpty()) {
-            String bySize = journal.flatMap(j -> search(j, seat.cup()))
-                    .map(b -> "; by size a " + b.designation() + " would serve in its place")
-                    .orElse("");
-            ruling.missing("sizes of bearing " + seat.designation().get() + ": it is in no table here" + bySize);
+            Phrase bySize = journal.flatMap(j -> search(j, seat.cup()))
+                    .map(b -> Phrase.of("bearing.by-size-would-serve-in", b.designation()))
+                    .orElse(Phrase.NOTHING);
+            ruling.missing(Phrase.of(
+                    "bearing.sizes-bearing-in-no-table", seat.designation().get(), bySize));
             return;
         }
         if (journal.isEmpty()) {
@@ -120,31 +127,33 @@ final class BearingCheck implements Check {
         if (bearing.isEmpty()) {
             bearing = search(journal.get(), seat.cup());
             if (bearing.isEmpty()) {
-                ruling.require(name + " of a standard size", Measured.exact(-nearestMiss(journal.get(), seat.cup())));
-                words.add(String.format(
-                        Locale.ROOT,
-                        "No standard bearing has a bore of %.2f mm and an outside diameter of %.2f mm.",
-                        journal.get().value(),
-                        seat.cup().value()));
+                ruling.require(
+                        Phrase.of("bearing.standard-size", name),
+                        Measured.exact(-nearestMiss(journal.get(), seat.cup())));
+                words.add(Phrase.of(
+                        "bearing.no-standard-bearing-has-bore",
+                        Amount.mm(journal.get().value(), 2),
+                        Amount.mm(seat.cup().value(), 2)));
                 return;
             }
-            words.add("The " + name + " is " + bearing.get().designation() + ", to be bought.");
+            words.add(Phrase.of("bearing.be-bought", name, bearing.get().designation()));
         } else {
-            words.add(String.format(
-                    Locale.ROOT,
-                    "The %s %s has a bore of %.3f mm, the journal is %.3f mm.",
+            words.add(Phrase.of(
+                    "bearing.has-bore-journal",
                     name,
                     bearing.get().designation(),
-                    bearing.get().bore(),
-                    journal.get().value()));
+                    Amount.mm(bearing.get().bore(), 3),
+                    Amount.mm(journal.get().value(), 3)));
         }
         StandardBearing b = bearing.get();
         Measured play = journal.get().times(-1).plus(b.bore());
-        ruling.require(name + ", cone over journal", play.plus(-TIGHTEST))
-                .require(name + ", cone not loose", play.times(-1).plus(LOOSEST));
+        ruling.require(Phrase.of("bearing.cone-over-journal", name), play.plus(-TIGHTEST))
+                .require(
+                        Phrase.of("bearing.cone-not-loose", name),
+                        play.times(-1).plus(LOOSEST));
         within(
                 ruling,
-                name + ", cup in hub",
+                Phrase.of("bearing.cup-in-hub", name),
                 cup.plus(-b.outside()),
                 SAME_CUP + seat.cup().tolerance());
     }
@@ -179,7 +188,7 @@ final class BearingCheck implements Check {
         Optional<StandardBearing> large = search(inner.get(), hub.inner().cup());
         Optional<StandardBearing> small = search(outer.get(), hub.outer().cup());
         if (large.isEmpty() || small.isEmpty()) {
-            return List.of(WorkOffer.refused("No standard bearing joins this spindle to this hub."));
+            return List.of(WorkOffer.refused(Phrase.of("bearing.no-standard-bearing-joins-this")));
         }
         boolean same = hub.inner().designation().equals(large.map(StandardBearing::designation))
                 && hub.outer().designation().equals(small.map(StandardBearing::designation));
@@ -199,6 +208,9 @@ final class BearingCheck implements Check {
                 WorkKind.OTHER_BEARINGS,
                 c.end().side(),
                 new NewPart.Hub(other),
-                "inner " + large.get().designation() + ", outer " + small.get().designation())));
+                Phrase.of(
+                        "bearing.inner-outer",
+                        large.get().designation(),
+                        small.get().designation()))));
     }
 }

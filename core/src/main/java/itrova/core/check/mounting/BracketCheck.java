@@ -9,13 +9,14 @@ import itrova.core.finding.Input;
 import itrova.core.finding.Requirement;
 import itrova.core.kit.Bracket;
 import itrova.core.kit.KitPart;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.BracketShape;
 import itrova.core.vehicle.Callout;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -48,22 +49,26 @@ final class BracketCheck implements Check {
         FindingBuilder ruling = new FindingBuilder(CheckId.BRACKET, c);
         if (bracket.shape() != c.end().bracketShape()) {
             return ruling.outright(new Explanation(
-                    "The bracket's holes lie on a " + word(bracket.shape()) + ", the axle end's on a "
-                            + word(c.end().bracketShape()) + ".",
+                    Phrase.of(
+                            "bracket.bracket-s-holes-lie-on",
+                            word(bracket.shape()),
+                            word(c.end().bracketShape())),
                     formula(bracket.shape()),
                     List.of(),
                     SOURCE));
         }
         if (bracket.count() == Bracket.COUNT_UNKNOWN) {
-            ruling.missing("how many bolts the bracket takes: ask the supplier");
+            ruling.missing(Phrase.of("bracket.how-many-bolts-bracket-takes"));
         }
         int apart = holesApart(c);
         if (apart > 0) {
             return new FindingBuilder(CheckId.BRACKET, c, "holes")
-                    .require("same number of holes", Measured.exact(-apart))
+                    .require(Phrase.of("bracket.same-number-holes"), Measured.exact(-apart))
                     .finding(r -> new Explanation(
-                            "The bracket has " + bracket.count() + " holes, the axle end "
-                                    + c.end().count(Callout.BRACKET_COUNT).orElseThrow() + ".",
+                            Phrase.of(
+                                    "bracket.bracket-has-holes-axle-end",
+                                    bracket.count(),
+                                    c.end().count(Callout.BRACKET_COUNT).orElseThrow()),
                             "n_bracket = n_axle",
                             List.of(),
                             "Count"));
@@ -72,9 +77,9 @@ final class BracketCheck implements Check {
         ruling.want(hole, Callout.BRACKET_HOLE);
         Measured bolt = bracket.bolt().measured(c.kit().source("bracket.bolt"));
         ruling.require(
-                "bolt through the bracket's own hole",
+                Phrase.of("bracket.bolt-through-bracket-s-own"),
                 bracket.hole().measured(c.kit().source("bracket.hole")).minus(bolt));
-        hole.ifPresent(h -> ruling.require("bolt through hole", h.minus(bolt)));
+        hole.ifPresent(h -> ruling.require(Phrase.of("bracket.bolt-through-hole"), h.minus(bolt)));
         hole.ifPresent(h -> {
             Measured play = bracket.hole()
                     .measured(c.kit().source("bracket.hole"))
@@ -83,11 +88,15 @@ final class BracketCheck implements Check {
             if (bracket.shape() == BracketShape.RECTANGLE) {
                 rectangle(c)
                         .ifPresent(off -> ruling.require(
-                                "holes over holes", play.minus(off).times(0.5)));
+                                Phrase.of("bracket.holes-over-holes"),
+                                play.minus(off).times(0.5)));
             } else {
                 circle(c).ifPresent(off -> ruling.require(
-                                "holes over holes, too wide", play.minus(off).times(0.5))
-                        .require("holes over holes, too narrow", play.plus(off).times(0.5)));
+                                Phrase.of("bracket.holes-over-holes-too-wide"),
+                                play.minus(off).times(0.5))
+                        .require(
+                                Phrase.of("bracket.holes-over-holes-too-narrow"),
+                                play.plus(off).times(0.5)));
             }
         });
         if (bracket.shape() == BracketShape.RECTANGLE) {
@@ -161,13 +170,12 @@ final class BracketCheck implements Check {
         hole.ifPresent(m -> inputs.add(new Input("d_hole", m, "mm")));
         inputs.add(new Input("d_bracket", b.hole().measured(c.kit().source("bracket.hole")), "mm"));
         inputs.add(new Input("d_bolt", b.bolt().measured(c.kit().source("bracket.bolt")), "mm"));
-        String why = worst.map(w -> String.format(
-                        Locale.ROOT,
-                        "Tightest: %s, %s %.2f mm.",
+        Phrase why = worst.map(w -> Phrase.of(
+                        "bracket.tightest",
                         w.name(),
-                        w.margin().value() < 0 ? "short by" : "room of",
-                        Math.abs(w.margin().value())))
-                .orElse("The bolt pattern was not read yet.");
+                        w.margin().value() < 0 ? Phrase.of("bracket.short-by") : Phrase.of("bracket.room"),
+                        Amount.mm(Math.abs(w.margin().value()), 2)))
+                .orElse(Phrase.of("bracket.bolt-pattern-was-not-read"));
         return new Explanation(why, formula(b.shape()), inputs, SOURCE);
     }
 

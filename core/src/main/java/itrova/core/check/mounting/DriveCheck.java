@@ -7,6 +7,7 @@ import itrova.core.finding.Finding;
 import itrova.core.finding.FindingBuilder;
 import itrova.core.kit.DriveStyle;
 import itrova.core.kit.KitPart;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.remedy.NewPart;
 import itrova.core.remedy.Work;
@@ -17,7 +18,6 @@ import itrova.core.vehicle.Callout;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /** The drive flange or locking hub of a driven, steered axle must still close the hub. */
 final class DriveCheck implements Check {
@@ -48,24 +48,24 @@ final class DriveCheck implements Check {
         Set<DriveStyle> keeps = c.kit().fitting().drive();
         ruling.want(found, Callout.DRIVE_STYLE);
         if (keeps.isEmpty()) {
-            ruling.missing("which drive flanges and locking hubs still fit: ask the supplier");
+            ruling.missing(Phrase.of("drive.which-drive-flanges-and-locking"));
         }
         if (found.isPresent() && !keeps.isEmpty() && !keeps.contains(found.get())) {
             return ruling.outright(
-                    why("The axle has a " + found.get().word() + ", the kit takes a " + words(keeps) + "."));
+                    why(Phrase.of("drive.axle-has-kit-takes", found.get().word(), words(keeps))));
         }
         return ruling.satisfied()
                 .finding(r -> why(
                         found.isEmpty() || keeps.isEmpty()
-                                ? "What closes the hub and what the kit takes cannot be compared yet."
-                                : "The kit keeps the " + found.get().word() + "."));
+                                ? Phrase.of("drive.what-closes-hub-and-what")
+                                : Phrase.of("drive.kit-keeps", found.get().word())));
     }
 
-    private static String words(Set<DriveStyle> styles) {
-        return styles.stream().sorted().map(DriveStyle::word).collect(Collectors.joining(" or a "));
+    private static Phrase words(Set<DriveStyle> styles) {
+        return styles.stream().sorted().map(DriveStyle::word).collect(Phrase.joining(" or "));
     }
 
-    private static Explanation why(String words) {
+    private static Explanation why(Phrase words) {
         return new Explanation(words, "style found ∈ styles the kit takes", List.of(), SOURCE);
     }
 
@@ -75,6 +75,9 @@ final class DriveCheck implements Check {
             return List.of();
         }
         return List.of(WorkOffer.of(Work.with(
-                WorkKind.ONE_PIECE_HUB, c.end().side(), new NewPart.OnePieceHub(), "both sides are changed together")));
+                WorkKind.ONE_PIECE_HUB,
+                c.end().side(),
+                new NewPart.OnePieceHub(),
+                Phrase.of("drive.both-sides-changed-together"))));
     }
 }

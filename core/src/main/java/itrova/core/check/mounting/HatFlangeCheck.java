@@ -8,6 +8,8 @@ import itrova.core.finding.FindingBuilder;
 import itrova.core.finding.Input;
 import itrova.core.kit.KitPart;
 import itrova.core.measure.BoltCircle;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
 import itrova.core.remedy.Work;
@@ -17,7 +19,6 @@ import itrova.core.settings.Limit;
 import itrova.core.vehicle.Callout;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -53,10 +54,10 @@ final class HatFlangeCheck implements Check {
         Measured hat = c.kit().disc().hatInside().measured(c.kit().source("disc.hatInside"));
         ruling.want(flange, Callout.FLANGE).reads("disc.fillet");
         if (c.kit().disc().fillet().isEmpty()) {
-            ruling.missing("the fillet inside the hat's corner: ask the supplier");
+            ruling.missing(Phrase.of("hat-flange.fillet-inside-hat-s-corner"));
         }
-        flange.ifPresent(
-                f -> ruling.require("flat seat", hat.minus(f).times(0.5).plus(-room(c))));
+        flange.ifPresent(f -> ruling.require(
+                Phrase.of("hat-flange.flat-seat"), hat.minus(f).times(0.5).plus(-room(c))));
         return ruling.finding(r -> explain(c, flange, hat));
     }
 
@@ -74,14 +75,13 @@ final class HatFlangeCheck implements Check {
         inputs.add(new Input("d_hat", hat, "mm"));
         flange.ifPresent(m -> inputs.add(new Input("d_flange", m, "mm")));
         inputs.add(new Input("max(a_room, r_fillet)", Measured.exact(room(c)), "mm"));
-        String why = flange.map(f -> String.format(
-                        Locale.ROOT,
-                        "The hat is %.1f mm inside, the flange %.1f mm: %.1f mm a side, wants %.1f mm.",
-                        hat.value(),
-                        f.value(),
-                        (hat.value() - f.value()) / 2,
-                        room(c)))
-                .orElse("The flange was not read yet.");
+        Phrase why = flange.map(f -> Phrase.of(
+                        "hat-flange.hat-inside-flange-side-wants",
+                        Amount.mm(hat.value(), 1),
+                        Amount.mm(f.value(), 1),
+                        Amount.mm((hat.value() - f.value()) / 2, 1),
+                        Amount.mm(room(c), 1)))
+                .orElse(Phrase.of("hat-flange.flange-was-not-read-yet"));
         return new Explanation(why, FORMULA, inputs, SOURCE);
     }
 
@@ -107,15 +107,15 @@ final class HatFlangeCheck implements Check {
         }
         double radius = fillet + 2 * WorkKind.ROUND_CORNER.tolerance();
         if (radius > CORNER_MOST) {
-            return Optional.of(WorkOffer.refused(String.format(
-                    Locale.ROOT, "The corner would be rounded to %.1f mm, %.1f mm are allowed.", radius, CORNER_MOST)));
+            return Optional.of(WorkOffer.refused(Phrase.of(
+                    "hat-flange.corner-would-be-rounded-allowed", Amount.mm(radius, 1), Amount.mm(CORNER_MOST, 1))));
         }
         return Optional.of(WorkOffer.of(Work.to(
                 WorkKind.ROUND_CORNER,
                 c.end().side(),
                 0,
                 radius,
-                String.format(Locale.ROOT, "past the hat's fillet of %.1f mm", fillet))));
+                Phrase.of("hat-flange.past-hat-s-fillet", Amount.mm(fillet, 1)))));
     }
 
     private static Optional<WorkOffer> turnFlange(KitOnSide c) {
@@ -133,8 +133,7 @@ final class HatFlangeCheck implements Check {
             if (stud.isEmpty()) {
                 wanted.add(Callout.STUD_SHOULDER);
             }
-            return Optional.of(
-                    WorkOffer.wanting("Turning the flange wants bolt circle and stud shoulder read first.", wanted));
+            return Optional.of(WorkOffer.wanting(Phrase.of("hat-flange.turning-flange-wants-bolt-circle"), wanted));
         }
         double hatLeast =
                 c.kit().disc().hatInside().value() - c.kit().disc().hatInside().tolerance();
@@ -146,22 +145,20 @@ final class HatFlangeCheck implements Check {
                         - stud.get().value())
                 / 2;
         if (wall < c.settings().of(Limit.FLANGE_WALL)) {
-            return Optional.of(WorkOffer.refused(String.format(
-                    Locale.ROOT,
-                    "Turning the flange to %.1f mm would leave %.1f mm outside the studs, %.1f mm must remain.",
-                    target,
-                    wall,
-                    c.settings().of(Limit.FLANGE_WALL))));
+            return Optional.of(WorkOffer.refused(Phrase.of(
+                    "hat-flange.turning-flange-would-leave-outside",
+                    Amount.mm(target, 1),
+                    Amount.mm(wall, 1),
+                    Amount.mm(c.settings().of(Limit.FLANGE_WALL), 1))));
         }
         return Optional.of(WorkOffer.of(Work.to(
                 WorkKind.TURN_FLANGE,
                 c.end().side(),
                 flange.get().value(),
                 target,
-                String.format(
-                        Locale.ROOT,
-                        "%.1f mm stay outside the studs, %.1f mm must",
-                        wall,
-                        c.settings().of(Limit.FLANGE_WALL)))));
+                Phrase.of(
+                        "hat-flange.stay-outside-studs-must",
+                        Amount.mm(wall, 1),
+                        Amount.mm(c.settings().of(Limit.FLANGE_WALL), 1)))));
     }
 }

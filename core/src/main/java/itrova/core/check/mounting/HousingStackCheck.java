@@ -10,6 +10,8 @@ import itrova.core.finding.Inputs;
 import itrova.core.kit.Figure;
 import itrova.core.kit.HousingStack;
 import itrova.core.kit.KitPart;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
 import itrova.core.remedy.NewPart;
@@ -21,7 +23,6 @@ import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Retention;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -71,7 +72,7 @@ final class HousingStackCheck implements Check {
                 .want(retainer, Callout.RETAINER)
                 .want(plate, Callout.BACKING_PLATE);
         if (bracket.isEmpty()) {
-            ruling.missing("the bracket's thickness: ask the supplier");
+            ruling.missing(Phrase.of("housing-stack.bracket-s-thickness-ask-supplier"));
         }
         if (length.isPresent()
                 && thread.isPresent()
@@ -79,7 +80,7 @@ final class HousingStackCheck implements Check {
                 && retainer.isPresent()
                 && plate.isPresent()) {
             ruling.require(
-                    "full thread in the nut",
+                    Phrase.of("housing-stack.full-thread-in-nut"),
                     length.get()
                             .minus(bracket.get())
                             .minus(retainer.get())
@@ -88,17 +89,18 @@ final class HousingStackCheck implements Check {
                             .plus(-c.worked().shims() - need(c, thread.get())));
         }
         return ruling.finding(r -> new Explanation(
-                r.map(worst -> String.format(
-                                Locale.ROOT,
-                                "%.1f mm of bolt, %.1f mm of bracket, retainer and plate: %.1f mm of full thread for the nut, a %s bolt wants %.1f mm.",
-                                length.orElseThrow().value(),
-                                bracket.orElseThrow().value()
-                                        + retainer.orElseThrow().value()
-                                        + plate.orElseThrow().value(),
-                                worst.margin().value() + held(c, thread.orElseThrow()),
+                r.map(worst -> Phrase.of(
+                                "housing-stack.bolt-bracket-retainer-and-plate",
+                                Amount.mm(length.orElseThrow().value(), 1),
+                                Amount.mm(
+                                        bracket.orElseThrow().value()
+                                                + retainer.orElseThrow().value()
+                                                + plate.orElseThrow().value(),
+                                        1),
+                                Amount.mm(worst.margin().value() + held(c, thread.orElseThrow()), 1),
                                 thread.get().designation(),
-                                held(c, thread.get())))
-                        .orElse("The stack on the housing's bolts is not known yet."),
+                                Amount.mm(held(c, thread.get()), 1)))
+                        .orElse(Phrase.of("housing-stack.stack-on-housing-s-bolts")),
                 FORMULA,
                 new Inputs()
                         .add("L_bolt", length)
@@ -174,11 +176,8 @@ final class HousingStackCheck implements Check {
                 now.margin().get().expanded() - now.margin().get().value() + WorkKind.LONGER_T_BOLTS.tolerance();
         double longer = Math.ceil(lacking / LENGTH_STEP) * LENGTH_STEP;
         if (longer > LONGER_MOST) {
-            return List.of(WorkOffer.refused(String.format(
-                    Locale.ROOT,
-                    "Bolts %.0f mm longer would be needed, more than the %.0f mm allowed.",
-                    longer,
-                    LONGER_MOST)));
+            return List.of(WorkOffer.refused(Phrase.of(
+                    "housing-stack.bolts-longer-would-be-needed", Amount.mm(longer, 0), Amount.mm(LONGER_MOST, 0))));
         }
         Figure target = Figure.stated(length.get().value() + longer, WorkKind.LONGER_T_BOLTS.tolerance());
         HousingStack old = stack(c);
@@ -192,7 +191,7 @@ final class HousingStackCheck implements Check {
                 c.end().side(),
                 length.get().value(),
                 target.value(),
-                "nothing behind the housing's flange in their way",
+                Phrase.of("housing-stack.nothing-behind-housing-s-flange"),
                 Optional.of(new NewPart.Bolts(bolted)))));
     }
 }

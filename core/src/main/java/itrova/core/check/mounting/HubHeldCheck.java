@@ -6,6 +6,7 @@ import itrova.core.finding.Explanation;
 import itrova.core.finding.Finding;
 import itrova.core.finding.FindingBuilder;
 import itrova.core.kit.KitPart;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.vehicle.HubHeld;
 import java.util.List;
@@ -43,18 +44,17 @@ final class HubHeldCheck implements Check {
         Set<HubHeld> madeFor = c.kit().fitting().held();
         return switch (found) {
             case SWAGED_STUDS -> swaged(c, ruling);
-            case PLAIN_FLANGE ->
-                ruling.outright(why("The axle has a plain flange, the kit is made for " + words(madeFor) + "."));
+            case PLAIN_FLANGE -> ruling.outright(why(Phrase.of("hub-held.axle-has-plain-flange-kit", words(madeFor))));
             case KEYED_TAPER, FULL_FLOATING, CENTRE_LOCK -> {
                 if (madeFor.isEmpty()) {
-                    yield ruling.missing("whether the kit is made for " + found.word() + ": ask the supplier")
-                            .finding(r -> why("The axle has " + found.word() + "; the papers do not speak of it."));
+                    yield ruling.missing(Phrase.of("hub-held.whether-kit-made-for-ask", found.word()))
+                            .finding(r -> why(Phrase.of("hub-held.axle-has-papers-do-not", found.word())));
                 }
                 yield madeFor.contains(found)
                         ? ruling.satisfied()
-                                .finding(r -> why("The kit is made for " + found.word() + ". " + found.caution()))
+                                .finding(r -> why(Phrase.of("hub-held.kit-made-for", found.word(), found.caution())))
                         : ruling.outright(
-                                why("The axle has " + found.word() + ", the kit is made for " + words(madeFor) + "."));
+                                why(Phrase.of("hub-held.axle-has-kit-made-for", found.word(), words(madeFor))));
             }
         };
     }
@@ -63,21 +63,20 @@ final class HubHeldCheck implements Check {
     private static Finding swaged(KitOnSide c, FindingBuilder ruling) {
         HubHeld found = HubHeld.SWAGED_STUDS;
         if (c.bringsHub()) {
-            return ruling.satisfied().finding(r -> why("The old hub goes, its swaged studs with it."));
+            return ruling.satisfied().finding(r -> why(Phrase.of("hub-held.old-hub-goes-its-swaged")));
         }
         if (c.kit().studs().isPresent()) {
-            return ruling.satisfied().finding(r -> why("The kit brings new studs. " + found.caution()));
+            return ruling.satisfied().finding(r -> why(Phrase.of("hub-held.kit-brings-new-studs", found.caution())));
         }
-        return ruling.missing("new studs to press in: swaged ones do not survive being pressed out")
-                .finding(r ->
-                        why("The drum comes off only with its studs, and the kit brings none. " + found.caution()));
+        return ruling.missing(Phrase.of("hub-held.new-studs-press-in-swaged"))
+                .finding(r -> why(Phrase.of("hub-held.drum-comes-off-only-with", found.caution())));
     }
 
-    private static String words(Set<HubHeld> held) {
-        return String.join(" or ", held.stream().sorted().map(HubHeld::word).toList());
+    private static Phrase words(Set<HubHeld> held) {
+        return Phrase.joined(" or ", held.stream().sorted().map(HubHeld::word).toList());
     }
 
-    private static Explanation why(String words) {
+    private static Explanation why(Phrase words) {
         return new Explanation(words, FORMULA, List.of(), SOURCE);
     }
 }

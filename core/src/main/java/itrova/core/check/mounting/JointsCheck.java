@@ -6,6 +6,7 @@ import itrova.core.finding.Explanation;
 import itrova.core.finding.Finding;
 import itrova.core.finding.FindingBuilder;
 import itrova.core.kit.KitPart;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.vehicle.Joint;
 import java.util.List;
@@ -44,20 +45,20 @@ final class JointsCheck implements Check {
                     .filter(j -> normal(j.place()).equals(normal(wanted.place())))
                     .findFirst();
             if (found.isEmpty()) {
-                ruling.missing("size of the " + wanted.place() + " (the kit wants " + wanted.size() + ")");
+                ruling.missing(Phrase.of("joints.size-kit-wants", wanted.place(), wanted.size()));
             } else if (!normal(found.get().size()).equals(normal(wanted.size()))) {
-                return ruling.outright(why("The " + wanted.place() + " is "
-                        + found.get().size() + ", the kit wants " + wanted.size() + "."));
+                return ruling.outright(why(Phrase.of(
+                        "joints.kit-wants", wanted.place(), found.get().size(), wanted.size())));
             }
         }
-        return ruling.satisfied().finding(r -> why("Every joint read so far meets the kit's parts."));
+        return ruling.satisfied().finding(r -> why(Phrase.of("joints.every-joint-read-so-far")));
     }
 
     private static String normal(String text) {
         return SPACES.matcher(text.toLowerCase(Locale.ROOT)).replaceAll("");
     }
 
-    private static Explanation why(String words) {
+    private static Explanation why(Phrase words) {
         return new Explanation(words, "size found = size wanted, joint by joint", List.of(), SOURCE);
     }
 }

@@ -8,6 +8,8 @@ import itrova.core.finding.FindingBuilder;
 import itrova.core.finding.Input;
 import itrova.core.finding.Requirement;
 import itrova.core.kit.KitPart;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
 import itrova.core.remedy.Work;
@@ -17,12 +19,12 @@ import itrova.core.settings.Limit;
 import itrova.core.vehicle.Callout;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
 /** After disc hat and wheel are on the studs, the nut must still hold enough full thread. */
 final class NutEngagementCheck implements Check {
+    private static final String BOTTOMING = "nut-engagement.closed-nut-does-not-bottom";
     static final String FORMULA =
             "m = L_stud − t_hat − t_spacer − t_wheel − P − k·d; closed nuts: L_closed − P − (L_stud − t_hat − t_spacer − t_wheel)";
     private static final String SOURCE =
@@ -58,11 +60,11 @@ final class NutEngagementCheck implements Check {
             double need = thread.get().pitch()
                     + c.settings().of(Limit.ENGAGEMENT) * thread.get().diameter();
             Measured past = stickOut.get().minus(hat).minus(pad.get());
-            ruling.require("full thread in the nut", past.plus(-need));
+            ruling.require(Phrase.of("nut-engagement.full-thread-in-nut"), past.plus(-need));
             double pitch = thread.get().pitch();
             c.kit().fitting().nuts().ifPresent(nuts -> nuts.closedDepth()
-                    .ifPresent(depth -> ruling.require(
-                            "closed nut does not bottom", past.times(-1).plus(depth - pitch))));
+                    .ifPresent(depth ->
+                            ruling.require(Phrase.of(BOTTOMING), past.times(-1).plus(depth - pitch))));
         }
         return ruling.finding(r -> explain(c, r, stickOut, pad, hat, thread));
     }
@@ -82,36 +84,45 @@ final class NutEngagementCheck implements Check {
             inputs.add(new Input("P", Measured.exact(t.pitch()), "mm"));
             inputs.add(new Input("d", Measured.exact(t.diameter()), "mm"));
         });
-        boolean bottoms = worst.filter(w -> w.name().startsWith("closed")).isPresent();
+        boolean bottoms = worst.filter(NutEngagementCheck::isBottoming).isPresent();
         if (bottoms) {
             return new Explanation(
-                    String.format(
-                            Locale.ROOT,
-                            "The stud stands %.1f mm past the wheel: a closed nut %s its bottom by %.1f mm.",
-                            stickOut.orElseThrow().value()
-                                    - hat.value()
-                                    - pad.orElseThrow().value(),
-                            worst.get().margin().value() < 0 ? "runs into" : "clears",
-                            Math.abs(worst.get().margin().value())),
+                    Phrase.of(
+                            "nut-engagement.stud-stands-past-wheel-closed",
+                            Amount.mm(
+                                    stickOut.orElseThrow().value()
+                                            - hat.value()
+                                            - pad.orElseThrow().value(),
+                                    1),
+                            worst.get().margin().value() < 0 ? Phrase.of("nut-engagement.runs-into") : "clears",
+                            Amount.mm(Math.abs(worst.get().margin().value()), 1)),
                     FORMULA,
                     inputs,
                     SOURCE);
         }
-        String why = worst.isEmpty()
-                ? "The thread left for the nut is not known yet."
-                : String.format(
-                        Locale.ROOT,
-                        "%.1f mm of full thread are left for the nut, a %s stud wants %.1f mm: %.1f turns.",
-                        worst.get().margin().value()
-                                + c.settings().of(Limit.ENGAGEMENT)
-                                        * thread.orElseThrow().diameter(),
-                        thread.get().designation(),
-                        c.settings().of(Limit.ENGAGEMENT) * thread.get().diameter(),
-                        (worst.get().margin().value()
+        Phrase why = worst.isEmpty()
+                ? Phrase.of("nut-engagement.thread-left-for-nut-not")
+                : Phrase.of(
+                        "nut-engagement.full-thread-left-for-nut",
+                        Amount.mm(
+                                worst.get().margin().value()
                                         + c.settings().of(Limit.ENGAGEMENT)
-                                                * thread.get().diameter())
-                                / thread.get().pitch());
+                                                * thread.orElseThrow().diameter(),
+                                1),
+                        thread.get().designation(),
+                        Amount.mm(
+                                c.settings().of(Limit.ENGAGEMENT) * thread.get().diameter(), 1),
+                        Amount.number(
+                                (worst.get().margin().value()
+                                                + c.settings().of(Limit.ENGAGEMENT)
+                                                        * thread.get().diameter())
+                                        / thread.get().pitch(),
+                                1));
         return new Explanation(why, FORMULA, inputs, SOURCE);
+    }
+
+    private static boolean isBottoming(Requirement r) {
+        return r.name().code().equals(BOTTOMING);
     }
 
     @Override
@@ -121,8 +132,7 @@ final class NutEngagementCheck implements Check {
             return List.of();
         }
         boolean bottoms = now.requirements().stream()
-                .anyMatch(r -> r.name().startsWith("closed")
-                        && r.margin().value() + r.margin().expanded() < 0);
+                .anyMatch(r -> isBottoming(r) && r.margin().value() + r.margin().expanded() < 0);
         if (bottoms) {
             return new NutSeatCheck().remedies(c);
         }
@@ -130,17 +140,14 @@ final class NutEngagementCheck implements Check {
         double longer = Math.ceil(lacking / LENGTH_STEP) * LENGTH_STEP;
         double before = c.studStickOut().get().value();
         if (longer > LONGER_MOST) {
-            return List.of(WorkOffer.refused(String.format(
-                    Locale.ROOT,
-                    "Studs %.0f mm longer would be needed, more than the %.0f mm allowed.",
-                    longer,
-                    LONGER_MOST)));
+            return List.of(WorkOffer.refused(Phrase.of(
+                    "nut-engagement.studs-longer-would-be-needed", Amount.mm(longer, 0), Amount.mm(LONGER_MOST, 0))));
         }
         return List.of(WorkOffer.of(Work.to(
                 WorkKind.LONGER_STUDS,
                 c.end().side(),
                 before,
                 before + longer,
-                "open nuts only, a closed one must not bottom")));
+                Phrase.of("nut-engagement.open-nuts-only-closed-one"))));
     }
 }

@@ -9,6 +9,7 @@ import itrova.core.finding.FindingBuilder;
 import itrova.core.kit.KitPart;
 import itrova.core.kit.NutSeat;
 import itrova.core.kit.WheelNuts;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.remedy.NewPart;
 import itrova.core.remedy.Work;
@@ -16,7 +17,6 @@ import itrova.core.remedy.WorkKind;
 import itrova.core.remedy.WorkOffer;
 import itrova.core.vehicle.Callout;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -48,30 +48,28 @@ final class NutSeatCheck implements Check {
                 nuts.map(WheelNuts::thread).or(() -> c.end().studThread());
         ruling.want(stud, Callout.STUD_THREAD);
         if (stud.isPresent() && nutThread.isPresent() && !same(stud.get(), nutThread.get())) {
-            return ruling.outright(why(String.format(
-                    Locale.ROOT,
-                    "The studs are %s, the nuts %s.",
+            return ruling.outright(why(Phrase.of(
+                    "nut-seat.studs-nuts",
                     stud.get().designation(),
                     nutThread.get().designation())));
         }
         boolean oldNutsOnOldWheel = nuts.isEmpty() && c.end().otherWheel().isEmpty();
         if (oldNutsOnOldWheel) {
             // Nuts and wheel were together before; only the thread can have changed.
-            return ruling.satisfied().finding(r -> why("The old nuts stay on the old wheel."));
+            return ruling.satisfied().finding(r -> why(Phrase.of("nut-seat.old-nuts-stay-on-old")));
         }
         ruling.want(seat, Callout.WHEEL_NUT_SEAT);
         Optional<NutSeat> nutSeat =
                 nuts.map(WheelNuts::seat).or(() -> c.end().foundNutSeat().flatMap(NutSeat::of));
         if (nutSeat.isEmpty()) {
-            ruling.missing("the seat of the nuts in use: cone, ball or flat");
+            ruling.missing(Phrase.of("nut-seat.seat-nuts-in-use-cone"));
         } else if (seat.isPresent() && seat.get() != nutSeat.get()) {
-            return ruling.outright(why(String.format(
-                    Locale.ROOT,
-                    "The nuts seat on a %s, the wheel has a %s seat.",
+            return ruling.outright(why(Phrase.of(
+                    "nut-seat.nuts-seat-on-wheel-has",
                     nutSeat.get().word(),
                     seat.get().word())));
         }
-        return ruling.satisfied().finding(r -> why("Thread and seat of the nuts suit studs and wheel."));
+        return ruling.satisfied().finding(r -> why(Phrase.of("nut-seat.thread-and-seat-nuts-suit")));
     }
 
     private static boolean same(Thread a, Thread b) {
@@ -80,7 +78,7 @@ final class NutSeatCheck implements Check {
                 && Math.abs(a.pitch() - b.pitch()) < 0.01;
     }
 
-    private static Explanation why(String words) {
+    private static Explanation why(Phrase words) {
         return new Explanation(words, FORMULA, List.of(), SOURCE);
     }
 
@@ -88,17 +86,16 @@ final class NutSeatCheck implements Check {
     public List<WorkOffer> remedies(KitOnSide c) {
         Optional<NutSeat> seat = c.end().word(Callout.WHEEL_NUT_SEAT).flatMap(NutSeat::of);
         if (c.studThread().isEmpty() || seat.isEmpty()) {
-            return List.of(WorkOffer.wanting(
-                    "Other nuts want the seat in the wheel read first.", List.of(Callout.WHEEL_NUT_SEAT)));
+            return List.of(
+                    WorkOffer.wanting(Phrase.of("nut-seat.other-nuts-want-seat-in"), List.of(Callout.WHEEL_NUT_SEAT)));
         }
         WheelNuts nuts = new WheelNuts(c.studThread().get(), seat.get(), OptionalDouble.empty());
         return List.of(WorkOffer.of(Work.with(
                 WorkKind.OTHER_NUTS,
                 c.end().side(),
                 new NewPart.Nuts(nuts),
-                String.format(
-                        Locale.ROOT,
-                        "open nuts %s with a %s seat",
+                Phrase.of(
+                        "nut-seat.open-nuts-with-seat",
                         nuts.thread().designation(),
                         nuts.seat().word()))));
     }

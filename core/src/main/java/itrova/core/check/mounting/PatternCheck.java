@@ -10,6 +10,8 @@ import itrova.core.finding.Verdict;
 import itrova.core.kit.HolePattern;
 import itrova.core.kit.KitPart;
 import itrova.core.measure.BoltCircle;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
 import itrova.core.remedy.SecondCircle;
@@ -18,7 +20,6 @@ import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Wheel;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -42,7 +43,8 @@ public final class PatternCheck implements Check {
         FindingBuilder ruling = new FindingBuilder(CheckId.PATTERN, c);
         if (c.end().count(Callout.LUG_COUNT).isEmpty()) {
             return ruling.missing(Callout.LUG_COUNT)
-                    .finding(r -> new Explanation("The studs were not counted yet.", FORMULA, List.of(), SOURCE));
+                    .finding(r -> new Explanation(
+                            Phrase.of("pattern.studs-were-not-counted-yet"), FORMULA, List.of(), SOURCE));
         }
         int lugs = c.end().count(Callout.LUG_COUNT).getAsInt();
         if (c.bringsHub() || c.end().otherWheel().isPresent()) {
@@ -53,12 +55,19 @@ public final class PatternCheck implements Check {
         }
         if (c.bringsHub()) {
             return ruling.finding(r -> new Explanation(
-                    "The kit's hub is drilled "
-                            + c.kit().disc().patterns().get(0).count() + " on "
-                            + String.format(
-                                    Locale.ROOT,
-                                    "%.2f mm.",
-                                    c.kit().disc().patterns().get(0).circle().value()),
+                    Phrase.of(
+                            "pattern.kit-s-hub-drilled-on",
+                            c.kit().disc().patterns().get(0).count(),
+                            Phrase.of(
+                                    "pattern.first-holes",
+                                    Amount.mm(
+                                            c.kit()
+                                                    .disc()
+                                                    .patterns()
+                                                    .get(0)
+                                                    .circle()
+                                                    .value(),
+                                            2))),
                     FORMULA,
                     List.of(),
                     SOURCE));
@@ -67,14 +76,15 @@ public final class PatternCheck implements Check {
                 .filter(p -> p.count() == lugs)
                 .toList();
         if (sameCount.isEmpty()) {
-            String offered = c.kit().disc().patterns().get(0).count() + "";
+            Phrase offered =
+                    Phrase.of("pattern.holes", c.kit().disc().patterns().get(0).count());
             FindingBuilder counts = new FindingBuilder(CheckId.PATTERN, c, "studs")
                     .require(
-                            "count",
+                            Phrase.of("pattern.count"),
                             Measured.exact(-Math.abs(
                                     lugs - c.kit().disc().patterns().get(0).count())));
             return counts.finding(r -> new Explanation(
-                    "The hub has " + lugs + " studs, the disc is drilled for " + offered + ".",
+                    Phrase.of("pattern.hub-has-studs-disc-drilled", lugs, offered),
                     "n_disc = n_hub",
                     List.of(),
                     "Count"));
@@ -87,7 +97,7 @@ public final class PatternCheck implements Check {
         ruling.want(stud, Callout.STUD_MAJOR);
         if (circle.isEmpty() || stud.isEmpty()) {
             return ruling.finding(
-                    r -> new Explanation("The bolt circle is not known yet.", FORMULA, List.of(), SOURCE));
+                    r -> new Explanation(Phrase.of("pattern.bolt-circle-not-known-yet"), FORMULA, List.of(), SOURCE));
         }
         HolePattern chosen = meant(c, lugs).orElseThrow();
         Measured off = circle.get().minus(chosen.circle().measured(c.kit().source("disc.circle")));
@@ -96,10 +106,15 @@ public final class PatternCheck implements Check {
             // the wheel's own holes were made for the old studs
             Optional<Measured> own = c.length(Callout.WHEEL_STUD_HOLE);
             ruling.want(own, Callout.WHEEL_STUD_HOLE);
-            own.ifPresent(hole -> ruling.require("new studs through the wheel's holes", hole.minus(stud.get())));
+            own.ifPresent(
+                    hole -> ruling.require(Phrase.of("pattern.new-studs-through-wheel-s"), hole.minus(stud.get())));
         }
-        return ruling.require("studs not too far out", play.minus(off).times(0.5))
-                .require("studs not too far in", play.plus(off).times(0.5))
+        return ruling.require(
+                        Phrase.of("pattern.studs-not-too-far-out"),
+                        play.minus(off).times(0.5))
+                .require(
+                        Phrase.of("pattern.studs-not-too-far-in"),
+                        play.plus(off).times(0.5))
                 .finding(r -> explain(c, chosen, circle.get(), stud.get()));
     }
 
@@ -110,9 +125,9 @@ public final class PatternCheck implements Check {
         int wheelLugs = c.end().otherWheel().map(Wheel::lugs).orElse(found);
         if (hubLugs != wheelLugs) {
             return Optional.of(new FindingBuilder(CheckId.PATTERN, c, "studs")
-                    .require("wheel's holes", Measured.exact(-Math.abs(hubLugs - wheelLugs)))
+                    .require(Phrase.of("pattern.wheel-s-holes"), Measured.exact(-Math.abs(hubLugs - wheelLugs)))
                     .finding(r -> new Explanation(
-                            "The hub has " + hubLugs + " studs, the wheel " + wheelLugs + " holes.",
+                            Phrase.of("pattern.hub-has-studs-wheel-holes", hubLugs, wheelLugs),
                             "n_wheel = n_hub",
                             List.of(),
                             "Count")));
@@ -129,8 +144,12 @@ public final class PatternCheck implements Check {
         if (hub.isPresent() && wheel.isPresent() && hole.isPresent() && stud.isPresent()) {
             Measured off = hub.get().minus(wheel.get());
             Measured play = hole.get().minus(stud.get());
-            ruling.require("wheel over studs, not too far out", play.minus(off).times(0.5))
-                    .require("wheel over studs, not too far in", play.plus(off).times(0.5));
+            ruling.require(
+                            Phrase.of("pattern.wheel-over-studs-not-too"),
+                            play.minus(off).times(0.5))
+                    .require(
+                            Phrase.of("pattern.wheel-over-studs-not-too-2"),
+                            play.plus(off).times(0.5));
         } else if (hub.isEmpty() || wheel.isEmpty()) {
             ruling.missing(BoltCircle.lacking(c.end()));
         }
@@ -174,15 +193,14 @@ public final class PatternCheck implements Check {
 
     private static Explanation explain(KitOnSide c, HolePattern p, Measured circle, Measured stud) {
         return new Explanation(
-                String.format(
-                        Locale.ROOT,
-                        "Studs stand on a circle of %.2f ± %.2f mm, the disc is drilled %d on %.2f mm with %.2f mm holes over %.2f mm studs.",
-                        circle.value(),
-                        circle.expanded(),
+                Phrase.of(
+                        "pattern.studs-stand-on-circle-disc",
+                        Amount.mm(circle.value(), 2).asBare(),
+                        Amount.mm(circle.expanded(), 2),
                         p.count(),
-                        p.circle().value(),
-                        p.hole().value(),
-                        stud.value()),
+                        Amount.mm(p.circle().value(), 2),
+                        Amount.mm(p.hole().value(), 2),
+                        Amount.mm(stud.value(), 2)),
                 FORMULA,
                 List.of(
                         new Input("D_studs", circle, "mm"),

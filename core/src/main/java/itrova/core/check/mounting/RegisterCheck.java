@@ -8,6 +8,8 @@ import itrova.core.finding.FindingBuilder;
 import itrova.core.finding.Inputs;
 import itrova.core.finding.Requirement;
 import itrova.core.kit.KitPart;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
 import itrova.core.remedy.Work;
@@ -17,7 +19,6 @@ import itrova.core.settings.Limit;
 import itrova.core.vehicle.Callout;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -55,9 +56,12 @@ final class RegisterCheck implements Check {
         ruling.want(register, Callout.REGISTER);
         register.ifPresent(pilot -> {
             Measured play = bore(c).minus(pilot);
-            ruling.require("not too tight", play.plus(-c.settings().of(Limit.PLAY_LEAST)));
+            ruling.require(
+                    Phrase.of("register.not-too-tight"), play.plus(-c.settings().of(Limit.PLAY_LEAST)));
             if (!c.settings().follows(Limit.LUG_CENTRING)) {
-                ruling.require("not too loose", play.times(-1).plus(c.settings().of(Limit.PLAY_MOST)));
+                ruling.require(
+                        Phrase.of("register.not-too-loose"),
+                        play.times(-1).plus(c.settings().of(Limit.PLAY_MOST)));
             }
         });
         return ruling.finding(r -> new Explanation(
@@ -72,24 +76,23 @@ final class RegisterCheck implements Check {
                 SOURCE));
     }
 
-    private static String why(KitOnSide c, Optional<Requirement> worst, Optional<Measured> register) {
+    private static Phrase why(KitOnSide c, Optional<Requirement> worst, Optional<Measured> register) {
         if (register.isEmpty()) {
-            return "The register was not read yet.";
+            return Phrase.of("register.register-was-not-read-yet");
         }
         double play = bore(c).value() - register.get().value();
-        String text = String.format(
-                Locale.ROOT,
-                "Bore %.2f mm on register %.2f mm: %s of %.2f mm, %.2f to %.2f mm is right (“%s” decides).",
-                bore(c).value(),
-                register.get().value(),
-                play >= 0 ? "play" : "overlap",
-                Math.abs(play),
-                c.settings().of(Limit.PLAY_LEAST),
-                c.settings().of(Limit.PLAY_MOST),
-                worst.map(Requirement::name).orElse(""));
+        Phrase text = Phrase.of(
+                "register.bore-on-register-right-decides",
+                Amount.mm(bore(c).value(), 2),
+                Amount.mm(register.get().value(), 2),
+                play >= 0 ? Phrase.of("register.play") : Phrase.of("register.overlap"),
+                Amount.mm(Math.abs(play), 2),
+                Amount.mm(c.settings().of(Limit.PLAY_LEAST), 2).asBare(),
+                Amount.mm(c.settings().of(Limit.PLAY_MOST), 2),
+                worst.map(Requirement::name).orElse(Phrase.NOTHING));
         boolean byStuds =
                 c.settings().follows(Limit.LUG_CENTRING) && play > c.settings().of(Limit.PLAY_MOST);
-        return byStuds ? text + " The studs hold the disc's place, as the shop's school allows." : text;
+        return byStuds ? Phrase.all(text, Phrase.of("register.studs-hold-disc-s-place")) : text;
     }
 
     private static Measured bore(KitOnSide c) {
@@ -116,31 +119,28 @@ final class RegisterCheck implements Check {
     private static WorkOffer bored(KitOnSide c, double target) {
         double growth = target - bore(c).value();
         if (growth > BORE_MOST) {
-            return WorkOffer.refused(String.format(
-                    Locale.ROOT, "Boring would take %.2f mm, more than the %.1f mm allowed.", growth, BORE_MOST));
+            return WorkOffer.refused(
+                    Phrase.of("register.boring-would-take-more-than", Amount.mm(growth, 2), Amount.mm(BORE_MOST, 1)));
         }
         return WorkOffer.of(Work.to(
                 WorkKind.BORE_DISC,
                 c.end().side(),
                 bore(c).value(),
                 target,
-                "both discs are bored to their own side's register"));
+                Phrase.of("register.both-discs-bored-their-own")));
     }
 
     private static WorkOffer ringed(KitOnSide c, double target) {
         double ring = (bore(c).value() - target) / 2;
         if (ring < THINNEST_RING) {
-            return WorkOffer.refused(String.format(
-                    Locale.ROOT,
-                    "A centring ring would be %.2f mm thin, at least %.1f mm is needed.",
-                    ring,
-                    THINNEST_RING));
+            return WorkOffer.refused(
+                    Phrase.of("register.centring-ring-would-be-thin", Amount.mm(ring, 2), Amount.mm(THINNEST_RING, 1)));
         }
         return WorkOffer.of(Work.to(
                 WorkKind.CENTRING_RING,
                 c.end().side(),
                 bore(c).value(),
                 target,
-                String.format(Locale.ROOT, "the ring is %.2f mm thick", ring)));
+                Phrase.of("register.ring-thick", Amount.mm(ring, 2))));
     }
 }

@@ -10,6 +10,8 @@ import itrova.core.kit.Figure;
 import itrova.core.kit.HolePattern;
 import itrova.core.kit.KitPart;
 import itrova.core.measure.BoltCircle;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
 import itrova.core.remedy.Work;
@@ -18,7 +20,6 @@ import itrova.core.remedy.WorkOffer;
 import itrova.core.settings.Limit;
 import itrova.core.vehicle.Callout;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -57,24 +58,25 @@ final class StudHoleCheck implements Check {
             if (isDrilledForThem(c)) {
                 ruling.missing(BoltCircle.lacking(c.end()));
             } else {
-                ruling.missing("a disc drilled for this many studs");
+                ruling.missing(Phrase.of("stud-hole.disc-drilled-for-this-many"));
             }
         } else {
-            major.ifPresent(
-                    m -> ruling.require("thread through hole", hole.get().minus(m)));
-            shoulder.ifPresent(
-                    s -> ruling.require("shoulder through hole", hole.get().minus(s)));
+            major.ifPresent(m -> ruling.require(
+                    Phrase.of("stud-hole.thread-through-hole"), hole.get().minus(m)));
+            shoulder.ifPresent(s -> ruling.require(
+                    Phrase.of("stud-hole.shoulder-through-hole"), hole.get().minus(s)));
         }
         ruling.want(major, Callout.STUD_MAJOR).want(shoulder, Callout.STUD_SHOULDER);
         return ruling.finding(r -> new Explanation(
-                r.map(worst -> String.format(
-                                Locale.ROOT,
-                                "The disc's holes are %.2f mm; tightest is the %s, %s %.2f mm.",
-                                hole.orElseThrow().value(),
+                r.map(worst -> Phrase.of(
+                                "stud-hole.disc-s-holes-tightest",
+                                Amount.mm(hole.orElseThrow().value(), 2),
                                 worst.name(),
-                                worst.margin().value() < 0 ? "too small by" : "with room of",
-                                Math.abs(worst.margin().value())))
-                        .orElse("Studs and holes cannot be compared yet."),
+                                worst.margin().value() < 0
+                                        ? Phrase.of("stud-hole.too-small-by")
+                                        : Phrase.of("stud-hole.with-room"),
+                                Amount.mm(Math.abs(worst.margin().value()), 2)))
+                        .orElse(Phrase.of("stud-hole.studs-and-holes-cannot-be")),
                 FORMULA,
                 inputs(hole, major, shoulder),
                 SOURCE));
@@ -111,37 +113,32 @@ final class StudHoleCheck implements Check {
         double target = Math.ceil((widest.get().value() + widest.get().expanded() + DRILL_ROOM) * 10) / 10;
         double growth = target - hole.get().value();
         if (growth > DRILL_MOST) {
-            return List.of(WorkOffer.refused(String.format(
-                    Locale.ROOT, "Drilling would take %.1f mm, more than the %.1f mm allowed.", growth, DRILL_MOST)));
+            return List.of(WorkOffer.refused(Phrase.of(
+                    "stud-hole.drilling-would-take-more-than", Amount.mm(growth, 1), Amount.mm(DRILL_MOST, 1))));
         }
         if (c.kit().contradicts("disc.holeToEdge")) {
-            return List.of(
-                    WorkOffer.refused(
-                            "Drilling is not offered: the papers contradict themselves in how far the holes are from the edge."));
+            return List.of(WorkOffer.refused(Phrase.of("stud-hole.drilling-not-offered-papers-contradict")));
         }
         Optional<Figure> toEdge = c.kit().disc().holeToEdge();
         if (toEdge.isEmpty()) {
-            return List.of(WorkOffer.refused(
-                    "Drilling is not offered: the papers do not say how far the holes are from the edge."));
+            return List.of(WorkOffer.refused(Phrase.of("stud-hole.drilling-not-offered-papers-do")));
         }
         double wall =
                 toEdge.get().value() - toEdge.get().tolerance() - target / 2 - WorkKind.DRILL_HOLES.tolerance() / 2;
         if (wall < c.settings().of(Limit.HOLE_WALL)) {
-            return List.of(WorkOffer.refused(String.format(
-                    Locale.ROOT,
-                    "Drilling would leave %.1f mm beside the hole, %.1f mm must remain.",
-                    wall,
-                    c.settings().of(Limit.HOLE_WALL))));
+            return List.of(WorkOffer.refused(Phrase.of(
+                    "stud-hole.drilling-would-leave-beside-hole",
+                    Amount.mm(wall, 1),
+                    Amount.mm(c.settings().of(Limit.HOLE_WALL), 1))));
         }
         return List.of(WorkOffer.of(Work.to(
                 WorkKind.DRILL_HOLES,
                 c.end().side(),
                 hole.get().value(),
                 target,
-                String.format(
-                        Locale.ROOT,
-                        "%.1f mm of metal stay beside each hole, %.1f mm must",
-                        wall,
-                        c.settings().of(Limit.HOLE_WALL)))));
+                Phrase.of(
+                        "stud-hole.metal-stay-beside-each-hole",
+                        Amount.mm(wall, 1),
+                        Amount.mm(c.settings().of(Limit.HOLE_WALL), 1)))));
     }
 }

@@ -9,6 +9,8 @@ import itrova.core.finding.Inputs;
 import itrova.core.finding.Requirement;
 import itrova.core.kit.KitPart;
 import itrova.core.kit.NutSeat;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
 import itrova.core.remedy.Work;
@@ -19,7 +21,6 @@ import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.Callout;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -52,7 +53,7 @@ final class WheelCentringCheck implements Check {
     }
 
     /** What centres the wheel, in words, with its diameter (mm). */
-    private record Centring(String what, Measured diameter) {}
+    private record Centring(Phrase what, Measured diameter) {}
 
     @Override
     public Finding judge(KitOnSide c) {
@@ -66,10 +67,12 @@ final class WheelCentringCheck implements Check {
         }
         if (centring.isPresent() && bore.isPresent()) {
             Measured play = bore.get().minus(centring.get().diameter());
-            ruling.require("wheel over " + centring.get().what(), play);
+            ruling.require(Phrase.of("wheel-centring.wheel-over", centring.get().what()), play);
             if (!byStuds) {
                 ruling.require(
-                        "wheel not loose on " + centring.get().what(),
+                        Phrase.of(
+                                "wheel-centring.wheel-not-loose-on",
+                                centring.get().what()),
                         play.times(-1).plus(c.settings().of(Limit.WHEEL_PLAY_MOST)));
             }
         }
@@ -100,9 +103,11 @@ final class WheelCentringCheck implements Check {
     private static Optional<Centring> centring(KitOnSide c, FindingBuilder ruling) {
         if (c.bringsHub()) {
             Optional<Centring> pilot = c.kit().fitting().hub().flatMap(h -> h.pilot()
-                    .map(p -> new Centring("the kit's pilot", p.measured(c.kit().source("hub.pilot")))));
+                    .map(p -> new Centring(
+                            Phrase.of("wheel-centring.kit-s-pilot"),
+                            p.measured(c.kit().source("hub.pilot")))));
             if (pilot.isEmpty()) {
-                ruling.missing("the pilot of the kit's hub that centres the wheel: ask the supplier");
+                ruling.missing(Phrase.of("wheel-centring.pilot-kit-s-hub-that"));
             }
             return pilot;
         }
@@ -110,13 +115,17 @@ final class WheelCentringCheck implements Check {
             return c.kit()
                     .disc()
                     .wheelLip()
-                    .map(l -> new Centring("the disc's lip", l.measured(c.kit().source("disc.wheelLip"))));
+                    .map(l -> new Centring(
+                            Phrase.of("wheel-centring.disc-s-lip"),
+                            l.measured(c.kit().source("disc.wheelLip"))));
         }
         Callout register = registerCallout(c);
         ruling.want(c.length(register), register);
         return c.length(register)
                 .map(d -> new Centring(
-                        register == Callout.REGISTER_STEP ? "the register's outer step" : "the register",
+                        register == Callout.REGISTER_STEP
+                                ? Phrase.of("wheel-centring.register-s-outer-step")
+                                : Phrase.of("wheel-centring.register"),
                         c.worked().wheelRing().orElse(d)));
     }
 
@@ -145,31 +154,30 @@ final class WheelCentringCheck implements Check {
         Optional<Measured> height = c.length(callout);
         ruling.want(height, callout);
         height.ifPresent(h -> ruling.require(
-                "register past the disc",
+                Phrase.of("wheel-centring.register-past-disc"),
                 h.minus(c.hat()).minus(c.worked().spacer()).plus(-c.settings().of(Limit.WHEEL_HOLD))));
     }
 
-    private static String why(
+    private static Phrase why(
             KitOnSide c,
             Optional<Centring> centring,
             Optional<Measured> bore,
             boolean byStuds,
             Optional<Requirement> worst) {
         if (centring.isEmpty() || bore.isEmpty()) {
-            return "Wheel and what centres it cannot be compared yet.";
+            return Phrase.of("wheel-centring.wheel-and-what-centres-cannot");
         }
         double play = bore.get().value() - centring.get().diameter().value();
-        String text = String.format(
-                Locale.ROOT,
-                "The wheel's bore is %.2f mm, %s %.2f mm: %s of %.2f mm, up to %.2f mm is right (“%s” decides).",
-                bore.get().value(),
+        Phrase text = Phrase.of(
+                "wheel-centring.wheel-s-bore-up-right",
+                Amount.mm(bore.get().value(), 2),
                 centring.get().what(),
-                centring.get().diameter().value(),
-                play >= 0 ? "play" : "overlap",
-                Math.abs(play),
-                c.settings().of(Limit.WHEEL_PLAY_MOST),
-                worst.map(Requirement::name).orElse(""));
-        return byStuds ? text + " The studs' conical seats do the centring, as the shop's school allows." : text;
+                Amount.mm(centring.get().diameter().value(), 2),
+                play >= 0 ? Phrase.of("register.play") : Phrase.of("register.overlap"),
+                Amount.mm(Math.abs(play), 2),
+                Amount.mm(c.settings().of(Limit.WHEEL_PLAY_MOST), 2),
+                worst.map(Requirement::name).orElse(Phrase.NOTHING));
+        return byStuds ? Phrase.all(text, Phrase.of("wheel-centring.studs-conical-seats-do-centring")) : text;
     }
 
     @Override
@@ -186,9 +194,7 @@ final class WheelCentringCheck implements Check {
         } else if (play.value() - play.expanded() > c.settings().of(Limit.WHEEL_PLAY_MOST)) {
             offers.add(ringed(c, bore.get(), centring.get().diameter()));
         } else {
-            offers.add(
-                    WorkOffer.refused(
-                            "Too little of the register stands past the disc to centre the wheel: a disc or spacer with a lip of its own would."));
+            offers.add(WorkOffer.refused(Phrase.of("wheel-centring.too-little-register-stands-past")));
         }
         return offers;
     }
@@ -199,18 +205,15 @@ final class WheelCentringCheck implements Check {
         double target = Math.ceil((largest + 2 * WorkKind.BORE_WHEEL.tolerance()) * 100) / 100;
         double growth = target - wheel.value();
         if (growth > WHEEL_BORE_MOST) {
-            return WorkOffer.refused(String.format(
-                    Locale.ROOT,
-                    "Opening the wheel's bore would take %.2f mm, more than the %.1f mm allowed.",
-                    growth,
-                    WHEEL_BORE_MOST));
+            return WorkOffer.refused(Phrase.of(
+                    "wheel-centring.opening-wheel-s-bore-would", Amount.mm(growth, 2), Amount.mm(WHEEL_BORE_MOST, 1)));
         }
         return WorkOffer.of(Work.to(
                 WorkKind.BORE_WHEEL,
                 c.end().side(),
                 wheel.value(),
                 target,
-                "the wheel is still centred; spare wheel alike"));
+                Phrase.of("wheel-centring.wheel-still-centred-spare-wheel")));
     }
 
     /** A ring takes up the play of a loose wheel: bored to the register, turned to the wheel. */
@@ -218,17 +221,14 @@ final class WheelCentringCheck implements Check {
         double target = Math.floor((wheel.value() - RING_PLAY) * 100) / 100;
         double wall = (target - centring.value()) / 2;
         if (wall < THINNEST_RING) {
-            return WorkOffer.refused(String.format(
-                    Locale.ROOT,
-                    "A centring ring would be %.2f mm thin, at least %.1f mm is needed. Where the wheel has conical seats, the shop's school may let the studs centre it.",
-                    wall,
-                    THINNEST_RING));
+            return WorkOffer.refused(Phrase.of(
+                    "wheel-centring.centring-ring-would-be-thin", Amount.mm(wall, 2), Amount.mm(THINNEST_RING, 1)));
         }
         return WorkOffer.of(Work.to(
                 WorkKind.WHEEL_RING,
                 c.end().side(),
                 centring.value(),
                 target,
-                String.format(Locale.ROOT, "the ring is %.2f mm thick; spare wheel alike", wall)));
+                Phrase.of("wheel-centring.ring-thick-spare-wheel-alike", Amount.mm(wall, 2))));
     }
 }

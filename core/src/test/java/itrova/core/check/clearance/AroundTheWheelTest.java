@@ -1,5 +1,6 @@
 package itrova.core.check.clearance;
 
+import static itrova.core.wording.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -83,7 +84,7 @@ class AroundTheWheelTest {
                 .build();
         Finding worn = find(end, sliding(12), CheckId.INBOARD);
         assertThat(worn.margin().orElseThrow().value()).isEqualTo(5.5 - 3, within(1e-9));
-        assertThat(worn.explain().why()).contains("worn pads");
+        assertThat(said(worn.explain().why())).contains("worn pads");
         Finding fixed = find(end, sliding(0), CheckId.INBOARD);
         assertThat(fixed.margin().orElseThrow().value()).isEqualTo(17.5 - 3, within(1e-9));
     }
@@ -106,7 +107,9 @@ class AroundTheWheelTest {
                 .build();
         Finding f = find(end, sliding(12), CheckId.INBOARD);
         assertThat(f.verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
-        assertThat(f.refused().orElseThrow()).contains("Nothing may be ground").contains("never heated or bent");
+        assertThat(said(f.refused().orElseThrow()))
+                .contains("Nothing may be ground")
+                .contains("never heated or bent");
         for (WorkKind kind : WorkKind.values()) {
             assertThat(kind.title().toLowerCase(java.util.Locale.ROOT)).doesNotContain("heat", "bend");
         }
@@ -125,9 +128,9 @@ class AroundTheWheelTest {
         assertThat(ground.work().orElseThrow().kind()).isEqualTo(WorkKind.GRIND_RIB);
         assertThat(ground.work().orElseThrow().kind().hold()).contains("crack-test");
         // A rib all the way round is left standing beside the caliper, 45 to 135 degrees and 2 for its place.
-        assertThat(ground.work().orElseThrow().mustRemain()).contains("a trough from clock 43° to 137°");
+        assertThat(said(ground.work().orElseThrow().mustRemain())).contains("a trough from clock 43° to 137°");
         Finding tooMuch = find(near, sliding(14), CheckId.INBOARD);
-        assertThat(tooMuch.refused().orElseThrow()).contains("3.0 mm are allowed");
+        assertThat(said(tooMuch.refused().orElseThrow())).contains("3.0 mm are allowed");
         Finding never = find(near, sliding(9.3), CheckId.INBOARD, SETTINGS.with(Limit.GRIND_KNUCKLE, 0));
         assertThat(never.verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
     }
@@ -139,13 +142,13 @@ class AroundTheWheelTest {
         Finding f = find(end, sliding(12), CheckId.INBOARD);
         assertThat(f.verdict()).isEqualTo(Verdict.FITS_WITH_WORK);
         assertThat(f.worked().orElseThrow().value()).isGreaterThan(0);
-        assertThat(f.work().orElseThrow().mustRemain()).contains("a flat");
+        assertThat(said(f.work().orElseThrow().mustRemain())).contains("a flat");
         AxleEnd across = front().around(with(arm(-41, new ClockWindow(0, 120), OptionalDouble.of(6))))
                 .build();
-        assertThat(find(across, sliding(12), CheckId.INBOARD)
+        assertThat(said(find(across, sliding(12), CheckId.INBOARD)
                         .work()
                         .orElseThrow()
-                        .mustRemain())
+                        .mustRemain()))
                 .contains("a trough");
     }
 
@@ -155,7 +158,7 @@ class AroundTheWheelTest {
         for (CheckId check : List.of(CheckId.INBOARD, CheckId.SWEEP)) {
             Finding f = find(unseen, sliding(12), check);
             assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
-            assertThat(f.nextMove()).contains("look all round");
+            assertThat(said(f.nextMove())).contains("look all round");
         }
     }
 
@@ -223,7 +226,10 @@ class AroundTheWheelTest {
                 .around(moving(near, KING_PIN, Optional.empty()))
                 .build();
         Finding f = find(end, Samples.kit(), CheckId.SWEEP);
-        assertThat(f.explain().why()).contains("tyre").contains("frame rail").contains("° of steering");
+        assertThat(said(f.explain().why()))
+                .contains("tyre")
+                .contains("frame rail")
+                .contains("° of steering");
         assertThat(f.margin()).isPresent();
         Box far = new Box("frame rail", new Point3(-900, -600, -60), new Point3(-800, 600, 60), 2);
         AxleEnd clear = front().length(Callout.WHEEL_OVERALL, Samples.mm(140, 0.4))
@@ -239,7 +245,7 @@ class AroundTheWheelTest {
         AxleEnd end = front().around(new Surroundings(
                         s.inboard(), s.chassis(), Optional.empty(), s.travel(), s.tyre(), s.hose(), s.joints()))
                 .build();
-        assertThat(find(end, Samples.kit(), CheckId.SWEEP).nextMove()).contains("king-pin axis");
+        assertThat(said(find(end, Samples.kit(), CheckId.SWEEP).nextMove())).contains("king-pin axis");
     }
 
     private static Kit hosed(double length, String chassisEnd) {
@@ -259,17 +265,17 @@ class AroundTheWheelTest {
     @Test
     void aHoseTooShortAtFullLockIsMadeLongerOrRefused() {
         Finding shortHose = find(hoseAt(-220), hosed(250, "3/8-24"), CheckId.HOSE);
-        assertThat(shortHose.verdict()).as(shortHose.explain().why()).isEqualTo(Verdict.FITS_WITH_WORK);
+        assertThat(shortHose.verdict()).as(said(shortHose.explain().why())).isEqualTo(Verdict.FITS_WITH_WORK);
         assertThat(shortHose.work().orElseThrow().kind()).isEqualTo(WorkKind.OTHER_HOSE);
         Finding longHose = find(hoseAt(-220), hosed(420, "3/8-24"), CheckId.HOSE);
-        assertThat(longHose.verdict()).as(longHose.explain().why()).isEqualTo(Verdict.FITS);
+        assertThat(longHose.verdict()).as(said(longHose.explain().why())).isEqualTo(Verdict.FITS);
     }
 
     @Test
     void aHoseOfAnotherThreadIsAdapted() {
         Finding f = find(hoseAt(-220), hosed(420, "M10x1.0"), CheckId.HOSE);
         assertThat(f.verdict()).isEqualTo(Verdict.FITS_WITH_WORK);
-        assertThat(f.work().orElseThrow().sentence()).contains("3/8-24").contains("M10x1.0");
+        assertThat(said(f.work().orElseThrow().sentence())).contains("3/8-24").contains("M10x1.0");
     }
 
     /** Common practice: half an inch more of upright a side is an inch of track. */
@@ -278,10 +284,10 @@ class AroundTheWheelTest {
         Disc thick =
                 Samples.disc().but().hatThickness(Figure.stated(6 + 12.7, 0.1)).build();
         Finding f = find(front().build(), Samples.kit().withDisc(thick), CheckId.TYRE_ROOM);
-        assertThat(f.explain().why()).contains("12.7 mm outboard").contains("+25.4 mm");
+        assertThat(said(f.explain().why())).contains("12.7 mm outboard").contains("+25.4 mm");
         // 45 mm to the fender less 12.7 less 12 wanted
         assertThat(f.requirements())
-                .filteredOn(r -> r.name().equals("tyre to fender"))
+                .filteredOn(r -> said(r.name()).equals("tyre to fender"))
                 .singleElement()
                 .satisfies(r -> assertThat(r.margin().value()).isEqualTo(45 - 12.7 - 12, within(1e-9)));
     }
@@ -291,7 +297,8 @@ class AroundTheWheelTest {
         Box far = new Box("frame rail", new Point3(-900, -600, -60), new Point3(-800, 600, 60), 2);
         AxleEnd end = front().around(moving(far, KING_PIN, Optional.empty())).build();
         // axis from (−20, −110) to (−30, 120): at z = −310 it stands at −20 + 10·200/230 = −11.3
-        assertThat(find(end, Samples.kit(), CheckId.TYRE_ROOM).explain().why()).contains("-11 mm");
+        assertThat(said(find(end, Samples.kit(), CheckId.TYRE_ROOM).explain().why()))
+                .contains("−11 mm");
     }
 
     /** By hand: caliper at 90°, bore in its middle r 120, d 54: top at 27 mm; nipple at 65°, r 130: 130·cos 65° = 54.94 mm. */
@@ -305,7 +312,7 @@ class AroundTheWheelTest {
     void behindTheAxleTheSameCaliperHasItsNippleBelow() {
         Finding f = find(front().build(), clocked(OptionalDouble.of(270), Optional.empty()), CheckId.NIPPLE);
         assertThat(f.verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
-        assertThat(f.explain().why()).contains("under").contains("swapped");
+        assertThat(said(f.explain().why())).contains("under").contains("swapped");
     }
 
     @Test
@@ -313,7 +320,7 @@ class AroundTheWheelTest {
         Kit weld = clocked(OptionalDouble.empty(), Optional.of(new ClockWindow(60, 120)));
         Finding f = find(front().build(), weld, CheckId.NIPPLE);
         assertThat(f.verdict()).isEqualTo(Verdict.FITS);
-        assertThat(f.explain().why()).contains("tenth of a degree");
+        assertThat(said(f.explain().why())).contains("tenth of a degree");
         KitReport report = FitEngine.report(Samples.axle(front().build()), weld, SETTINGS);
         assertThat(report.findings()).extracting(Finding::check).doesNotContain(CheckId.BRACKET);
     }

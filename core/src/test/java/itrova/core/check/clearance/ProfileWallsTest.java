@@ -1,6 +1,7 @@
 package itrova.core.check.clearance;
 
 import static itrova.core.judge.Findings.find;
+import static itrova.core.wording.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -69,7 +70,7 @@ class ProfileWallsTest {
         assertThat(f.verdict()).isEqualTo(wanted);
         assertThat(f.margin().orElseThrow().value()).isEqualTo(165 - tip, within(1e-9));
         if (wanted == Verdict.NOT_PROVEN) {
-            assertThat(f.nextMove()).contains("barrel diameter at a depth between 30 and 60 mm");
+            assertThat(said(f.nextMove())).contains("barrel diameter at a depth between 30 and 60 mm");
             KitReport report = FitEngine.report(Samples.axle(end), toothed(45, tip), ShopSettings.DEFAULTS);
             assertThat(report.findings().stream().flatMap(x -> x.missing().stream()))
                     .as("what to take next goes by it")
@@ -123,7 +124,7 @@ class ProfileWallsTest {
         if (at150 < at100) {
             // only at r 150 is it known to stand so near, and there the caliper has ended
             assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
-            assertThat(f.nextMove()).contains("between 91 and 150 mm");
+            assertThat(said(f.nextMove())).contains("between 91 and 150 mm");
         } else {
             assertThat(f.verdict()).isEqualTo(wanted);
         }

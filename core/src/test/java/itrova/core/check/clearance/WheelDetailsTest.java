@@ -2,6 +2,7 @@ package itrova.core.check.clearance;
 
 import static itrova.core.judge.Findings.find;
 import static itrova.core.judge.Findings.found;
+import static itrova.core.wording.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
@@ -32,6 +33,7 @@ import itrova.core.vehicle.WheelDetails;
 import itrova.core.vehicle.WheelDetails.CapRoom;
 import itrova.core.vehicle.WheelDetails.Spare;
 import itrova.core.vehicle.WheelDetails.Valve;
+import itrova.core.wording.Said;
 import itrova.core.work.BenchPlan;
 import itrova.core.work.BenchStep;
 import java.util.List;
@@ -123,14 +125,14 @@ class WheelDetailsTest {
         Finding f = find(withValve(50, 10), Samples.kit(), CheckId.VALVE);
         assertThat(f.verdict()).isEqualTo(Verdict.FITS);
         assertThat(f.margin().orElseThrow().value()).isEqualTo(3, within(1e-9));
-        assertThat(f.explain().why()).contains("7.0 mm");
+        assertThat(said(f.explain().why())).contains("7.0 mm");
     }
 
     @Test
     void aLongValveRunsIntoTheCaliperAndSaysHowFar() {
         Finding f = find(withValve(50, 20), Samples.kit(), CheckId.VALVE);
         assertThat(f.verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
-        assertThat(f.explain().why()).contains("3.0 mm into the caliper");
+        assertThat(said(f.explain().why())).contains("3.0 mm into the caliper");
         assertThat(FitEngine.quickReport(Samples.axle(withValve(50, 20)), Samples.kit(), ShopSettings.DEFAULTS)
                         .verdict())
                 .isEqualTo(Verdict.DOES_NOT_FIT);
@@ -167,7 +169,7 @@ class WheelDetailsTest {
         assertThat(narrow.verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
         // r 160 − 155 leaves 5; weights 3, deflection and run-out 1, least gap 3
         assertThat(narrow.margin().orElseThrow().value()).isEqualTo(-2, within(1e-9));
-        assertThat(narrow.explain().why()).startsWith("Spare S-1.");
+        assertThat(said(narrow.explain().why())).startsWith("Spare S-1.");
     }
 
     @Test
@@ -190,7 +192,7 @@ class WheelDetailsTest {
         assertThat(find(onOthers, Samples.kit(), CheckId.BARREL).verdict()).isEqualTo(Verdict.FITS);
         Finding f = find(onOthers, Samples.kit(), CheckId.SPARE);
         assertThat(f.verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
-        assertThat(f.explain().why()).startsWith("Spare, like the wheels found.");
+        assertThat(said(f.explain().why())).startsWith("Spare, like the wheels found.");
     }
 
     @Test
@@ -223,7 +225,7 @@ class WheelDetailsTest {
         Finding tight = find(capped, withHub(Optional.of(Figure.stated(60, 0.3))), CheckId.HUB_CAP);
         assertThat(tight.verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
         assertThat(tight.check().isCritical()).isFalse();
-        assertThat(find(capped, withHub(Optional.empty()), CheckId.HUB_CAP).nextMove())
+        assertThat(said(find(capped, withHub(Optional.empty()), CheckId.HUB_CAP).nextMove()))
                 .contains("ask the supplier");
         assertThat(found(Samples.axle(capped), Samples.kit(), CheckId.HUB_CAP))
                 .as("the old hub stays")
@@ -234,13 +236,14 @@ class WheelDetailsTest {
     void aHubOnATaperWantsAKitMadeForIt() {
         AxleEnd taper = held(HubHeld.KEYED_TAPER);
         assertThat(find(taper, Samples.kit(), CheckId.HUB_HELD).verdict()).isEqualTo(Verdict.NOT_PROVEN);
-        assertThat(find(taper, Samples.kit(), CheckId.HUB_HELD).nextMove()).contains("keyed taper");
+        assertThat(said(find(taper, Samples.kit(), CheckId.HUB_HELD).nextMove()))
+                .contains("keyed taper");
         Finding made = find(taper, madeFor(Set.of(HubHeld.KEYED_TAPER, HubHeld.FULL_FLOATING)), CheckId.HUB_HELD);
         assertThat(made.verdict()).isEqualTo(Verdict.FITS);
-        assertThat(made.explain().why()).contains("puller");
+        assertThat(said(made.explain().why())).contains("puller");
         Finding other = find(taper, madeFor(Set.of(HubHeld.CENTRE_LOCK)), CheckId.HUB_HELD);
         assertThat(other.verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
-        assertThat(other.explain().why()).contains("centre-lock");
+        assertThat(said(other.explain().why())).contains("centre-lock");
     }
 
     @Test
@@ -256,12 +259,13 @@ class WheelDetailsTest {
     @Test
     void swagedStudsWantNewOnesAndAreCutFree() {
         AxleEnd swaged = held(HubHeld.SWAGED_STUDS);
-        assertThat(find(swaged, Samples.kit(), CheckId.HUB_HELD).nextMove()).contains("new studs");
+        assertThat(said(find(swaged, Samples.kit(), CheckId.HUB_HELD).nextMove()))
+                .contains("new studs");
         Kit studs = Samples.kit()
                 .withStuds(new KitStuds(Thread.parse("1/2-20"), Figure.stated(12.75, 0.05), Figure.stated(36, 0.3)));
         Finding f = find(swaged, studs, CheckId.HUB_HELD);
         assertThat(f.verdict()).isEqualTo(Verdict.FITS);
-        assertThat(f.explain().why()).contains("Cut the swage away");
+        assertThat(said(f.explain().why())).contains("Cut the swage away");
         assertThat(find(swaged, withHub(Optional.empty()), CheckId.HUB_HELD).verdict())
                 .isEqualTo(Verdict.FITS);
         BenchPlan plan = BenchPlan.of(
@@ -269,22 +273,26 @@ class WheelDetailsTest {
         assertThat(plan.steps())
                 .filteredOn(s -> s.title().equals("Hub, left"))
                 .singleElement()
-                .satisfies(s -> assertThat(s.text()).contains("Cut the swage away"));
+                .satisfies(s -> assertThat(said(s.text())).contains("Cut the swage away"));
         assertThat(plan.steps()).extracting(BenchStep::id).doesNotHaveDuplicates();
+    }
+
+    private static List<String> notChecked(List<AxleEnd> ends) {
+        return NotChecked.on(ends).stream().map(Said::said).toList();
     }
 
     @Test
     void whatNobodyLookedAtStaysOnTheListOfWhatIsCheckedByHand() {
-        assertThat(NotChecked.on(List.of(end(WheelDetails.UNSEEN)))).contains("valve stem", "spare wheel");
+        assertThat(notChecked(List.of(end(WheelDetails.UNSEEN)))).contains("valve stem", "spare wheel");
         AxleEnd looked = end(new WheelDetails(
                 Optional.of(HubHeld.PLAIN_FLANGE),
                 Optional.of(new Valve(0, 0, 1)),
                 Optional.empty(),
                 Optional.of(Spare.NONE)));
-        assertThat(NotChecked.on(List.of(looked)))
+        assertThat(notChecked(List.of(looked)))
                 .doesNotContain("valve stem", "spare wheel", "how hub and wheel are held")
                 .contains("brake pressure, fluid and parking brake");
-        assertThat(NotChecked.on(List.of(looked, end(WheelDetails.UNSEEN))))
+        assertThat(notChecked(List.of(looked, end(WheelDetails.UNSEEN))))
                 .as("one side looked at is not both")
                 .contains("valve stem");
     }

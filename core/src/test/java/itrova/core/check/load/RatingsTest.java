@@ -1,5 +1,6 @@
 package itrova.core.check.load;
 
+import static itrova.core.wording.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -148,7 +149,7 @@ class RatingsTest {
         AxleEnd end = end(AxleEndKind.FRONT_SPINDLE).build();
         Finding f = find(end, studded(136, Optional.empty()));
         assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
-        assertThat(f.nextMove()).contains("strength grade");
+        assertThat(said(f.nextMove())).contains("strength grade");
     }
 
     // --- the bearings of the kit's own hub ---
@@ -179,7 +180,7 @@ class RatingsTest {
     private static double life(Finding f, String way) {
         return 1
                 + f.requirements().stream()
-                        .filter(r -> r.name().equals("bearing life, side load " + way))
+                        .filter(r -> said(r.name()).equals("bearing life, side load " + way))
                         .findFirst()
                         .orElseThrow()
                         .margin()
@@ -221,7 +222,7 @@ class RatingsTest {
         assertThat(weak.verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
         Finding unrated = find(spindle(80), hub(Optional.empty(), 42));
         assertThat(unrated.verdict()).isEqualTo(Verdict.NOT_PROVEN);
-        assertThat(unrated.nextMove()).contains("load ratings C, e and Y");
+        assertThat(said(unrated.nextMove())).contains("load ratings C, e and Y");
         Finding strong = find(spindle(104), hub(Optional.of(new RotorHub.Rating(60_000, 0.4, 1.5)), 42));
         assertThat(strong.verdict()).isEqualTo(Verdict.NOT_PROVEN);
         assertThat(strong.missingInWords())

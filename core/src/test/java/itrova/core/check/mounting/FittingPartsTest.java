@@ -1,6 +1,7 @@
 package itrova.core.check.mounting;
 
 import static itrova.core.judge.Findings.find;
+import static itrova.core.wording.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -67,8 +68,8 @@ class FittingPartsTest {
                 .withStuds(new KitStuds(Thread.parse("M12x1.5"), Figure.stated(12.4, 0.05), Figure.stated(40, 0.2)));
         Finding f = find(end(AxleEndKind.FRONT_SPINDLE).build(), metric, CheckId.NUT_SEAT);
         assertThat(f.verdict()).isEqualTo(Verdict.FITS_WITH_WORK);
-        assertThat(f.nextMove()).contains("M12x1.5").contains("60° cone");
-        assertThat(f.explain().why()).contains("1/2-20");
+        assertThat(said(f.nextMove())).contains("M12x1.5").contains("60° cone");
+        assertThat(said(f.explain().why())).contains("1/2-20");
     }
 
     @Test
@@ -76,7 +77,7 @@ class FittingPartsTest {
         Kit ball = Samples.kit().withNuts(new WheelNuts(Thread.parse("1/2-20"), NutSeat.BALL, OptionalDouble.empty()));
         Finding f = find(end(AxleEndKind.FRONT_SPINDLE).build(), ball, CheckId.NUT_SEAT);
         assertThat(f.verdict()).isEqualTo(Verdict.FITS_WITH_WORK); // nuts of the wheel's own seat mend it
-        assertThat(f.explain().why()).contains("ball").contains("60° cone");
+        assertThat(said(f.explain().why())).contains("ball").contains("60° cone");
     }
 
     /** By hand: 36 mm of stud less 6.5 hat and 5 wheel stands 24.5 mm out; a closed nut 22 mm deep less 1.27 pitch bottoms. */
@@ -114,9 +115,9 @@ class FittingPartsTest {
         AxleEnd hopeless = end(AxleEndKind.REAR_LIVE_AXLE)
                 .length(Callout.RETAINER, Samples.mm(60, 0.1))
                 .build();
-        assertThat(find(hopeless, Samples.kit(), CheckId.HOUSING_STACK)
+        assertThat(said(find(hopeless, Samples.kit(), CheckId.HOUSING_STACK)
                         .refused()
-                        .orElseThrow())
+                        .orElseThrow()))
                 .contains("allowed");
     }
 
@@ -150,7 +151,7 @@ class FittingPartsTest {
     void aHubOfTheKitOnTheOldSpindle() {
         Kit kit = USUAL_HUB;
         Finding f = find(spindle(1.3775 * 25.4 - 0.02, 1.0625 * 25.4 - 0.02).build(), kit, CheckId.BEARINGS);
-        assertThat(f.verdict()).as(f.explain().why()).isEqualTo(Verdict.FITS);
+        assertThat(f.verdict()).as(said(f.explain().why())).isEqualTo(Verdict.FITS);
     }
 
     /** Bores 1.3775 and 1.3750 in differ by 0.064 mm: the wrong cone does not go over the journal, another standard one does. */
@@ -159,8 +160,8 @@ class FittingPartsTest {
         Kit kit = Samples.kit().withHub(hub("LM48548/LM48510", "L44643/L44610", 2.5625 * 25.4, 1.98 * 25.4));
         AxleEnd end = spindle(1.3750 * 25.4 - 0.02, 1.0625 * 25.4 - 0.02).build();
         Finding f = find(end, kit, CheckId.BEARINGS);
-        assertThat(f.verdict()).as(f.explain().why()).isEqualTo(Verdict.FITS_WITH_WORK);
-        assertThat(f.work().orElseThrow().sentence()).contains("L44649/L44610");
+        assertThat(f.verdict()).as(said(f.explain().why())).isEqualTo(Verdict.FITS_WITH_WORK);
+        assertThat(said(f.work().orElseThrow().sentence())).contains("L44649/L44610");
     }
 
     /** By hand: a cone slips on with −0.01 to 0.06 mm of play; the bore is 34.9885 mm. */
@@ -203,7 +204,7 @@ class FittingPartsTest {
         Kit kit = Samples.kit().withHub(hub("X123", "L44649/L44610", 60, 1.98 * 25.4));
         Finding f = find(spindle(35, 26.97).build(), kit, CheckId.BEARINGS);
         assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
-        assertThat(f.nextMove()).contains("X123");
+        assertThat(said(f.nextMove())).contains("X123");
     }
 
     @Test
@@ -244,13 +245,13 @@ class FittingPartsTest {
                 List.of(new Joint("lower ball joint", "taper 1:8, 17.0 mm"), new Joint("tie-rod end", "M14x1.5")),
                 List.of());
         AxleEnd.Builder end = end(AxleEndKind.FRONT_SPINDLE);
-        assertThat(find(end.build(), kit, CheckId.JOINTS).nextMove()).contains("tie-rod end");
+        assertThat(said(find(end.build(), kit, CheckId.JOINTS).nextMove())).contains("tie-rod end");
         assertThat(find(end.around(joints("M14x1.5")).build(), kit, CheckId.JOINTS)
                         .verdict())
                 .isEqualTo(Verdict.FITS);
         Finding other = find(end.around(joints("M16x1.5")).build(), kit, CheckId.JOINTS);
         assertThat(other.verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
-        assertThat(other.explain().why()).contains("M16x1.5").contains("M14x1.5");
+        assertThat(said(other.explain().why())).contains("M16x1.5").contains("M14x1.5");
     }
 
     private static Surroundings joints(String tieRod) {
@@ -271,6 +272,6 @@ class FittingPartsTest {
                 with(Set.of(DriveStyle.DRIVE_FLANGE), List.of(), List.of("a cross-member between the bracket's arms"));
         Finding f = find(end(AxleEndKind.FRONT_SPINDLE).build(), kit, CheckId.DONOR);
         assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
-        assertThat(f.nextMove()).contains("cross-member");
+        assertThat(said(f.nextMove())).contains("cross-member");
     }
 }

@@ -2,6 +2,7 @@ package itrova.core.check.mounting;
 
 import static itrova.core.judge.Findings.find;
 import static itrova.core.judge.Findings.found;
+import static itrova.core.wording.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -101,7 +102,7 @@ class OwnPartsTest {
             Finding f = find(end, silent, check);
             assertThat(f.verdict()).as(check.title()).isEqualTo(Verdict.NOT_PROVEN);
         }
-        assertThat(find(end, silent, CheckId.BRACKET).nextMove())
+        assertThat(said(find(end, silent, CheckId.BRACKET).nextMove()))
                 .contains("of the kit's own spindle", "ask the supplier");
         assertThat(find(end, silent, CheckId.BRACKET).missing()).isEmpty();
         assertThat(find(end, silent, CheckId.SWEEP).verdict())
@@ -179,7 +180,7 @@ class OwnPartsTest {
                         List.of("a web between the arms", "54 mm cast in")));
         assertThat(find(looked(kit), kit, CheckId.DONOR).verdict()).isEqualTo(Verdict.NOT_PROVEN);
         DonorLook web = new DonorLook(kit.code(), "a web between the arms", true);
-        assertThat(find(looked(kit, web), kit, CheckId.DONOR).nextMove()).contains("54 mm cast in");
+        assertThat(said(find(looked(kit, web), kit, CheckId.DONOR).nextMove())).contains("54 mm cast in");
         DonorLook size = new DonorLook(kit.code(), "54 mm cast in", true);
         assertThat(find(looked(kit, web, size), kit, CheckId.DONOR).verdict()).isEqualTo(Verdict.FITS);
         DonorLook other = new DonorLook("another kit", "54 mm cast in", true);
@@ -234,7 +235,7 @@ class OwnPartsTest {
         assertThat(back.findings())
                 .filteredOn(f -> f.check() == CheckId.REVERSIBLE)
                 .singleElement()
-                .satisfies(f -> assertThat(f.explain().why()).contains("Turn the flange down"));
+                .satisfies(f -> assertThat(said(f.explain().why())).contains("Turn the flange down"));
     }
 
     @Test
@@ -283,6 +284,6 @@ class OwnPartsTest {
                         .build());
         Finding f = find(ten, kit, CheckId.PATTERN);
         assertThat(f.verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
-        assertThat(f.refused().orElseThrow()).contains("must remain");
+        assertThat(said(f.refused().orElseThrow())).contains("must remain");
     }
 }

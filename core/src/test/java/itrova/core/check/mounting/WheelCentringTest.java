@@ -1,5 +1,6 @@
 package itrova.core.check.mounting;
 
+import static itrova.core.wording.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -64,7 +65,7 @@ class WheelCentringTest {
     void aWheelLooseByLessThanARingIsLeftToTheSchoolOfConicalSeats() {
         AxleEnd loose =
                 front().length(Callout.WHEEL_BORE, Samples.mm(72.2, 0.03)).build();
-        assertThat(find(loose).refused().orElseThrow()).contains("thin", "conical seats");
+        assertThat(said(find(loose).refused().orElseThrow())).contains("thin", "conical seats");
         ShopSettings byStuds = ShopSettings.DEFAULTS.with(Limit.LUG_CENTRING, 1);
         assertThat(find(loose, Samples.kit(), byStuds).verdict()).isEqualTo(Verdict.FITS);
         AxleEnd flat = loose.toBuilder().word(Callout.WHEEL_NUT_SEAT, "flat").build();
