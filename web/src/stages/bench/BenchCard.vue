@@ -16,8 +16,10 @@ const {
   failure,
   isLoading,
   load,
-} = useLoad(() =>
-  toData(client.GET("/api/axles/{axleId}/bench", { params: { path: { axleId: axle.axleId } } })), { inUnits: () => session.units });
+} = useLoad(
+  () => toData(client.GET("/api/axles/{axleId}/bench", { params: { path: { axleId: axle.axleId } } })),
+  { inUnits: () => session.units },
+);
 const index = ref(0);
 const setValue = ref("");
 const held = ref("");

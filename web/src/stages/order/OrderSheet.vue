@@ -22,7 +22,9 @@ const {
   failure,
   isLoading,
   load,
-} = useLoad(() => toData(client.GET("/api/axles/{axleId}/order", { params: { path } })), { inUnits: () => session.units });
+} = useLoad(() => toData(client.GET("/api/axles/{axleId}/order", { params: { path } })), {
+  inUnits: () => session.units,
+});
 const reason = ref("");
 const problem = ref("");
 const isBusy = ref(false);

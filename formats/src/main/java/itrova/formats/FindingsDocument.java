@@ -3,6 +3,7 @@ package itrova.formats;
 import itrova.core.finding.Explanation;
 import itrova.core.finding.Finding;
 import itrova.core.judge.KitReport;
+import itrova.core.phrase.Amount;
 import itrova.core.wording.Wording;
 import java.util.List;
 import java.util.Locale;
@@ -47,7 +48,7 @@ public final class FindingsDocument {
                 f.side().word(),
                 f.check().title(),
                 f.verdict().word(),
-                margin(f)));
+                margin(f, wording)));
         out.append("        why: ").append(wording.say(e.why())).append('\n');
         if (!f.nextMove().isEmpty()) {
             out.append("        next: ").append(wording.say(f.nextMove())).append('\n');
@@ -55,9 +56,12 @@ public final class FindingsDocument {
         out.append("        source: ").append(e.source()).append('\n');
     }
 
-    private static String margin(Finding f) {
+    private static String margin(Finding f, Wording wording) {
+        Amount.Kind kind = Amount.Kind.ofSymbol(f.unit());
+        String counted = kind == Amount.Kind.NUMBER && !f.unit().isEmpty() ? " " + f.unit() : "";
         return f.margin()
-                .map(m -> String.format(Locale.ROOT, "margin %+.2f ± %.2f %s", m.value(), m.expanded(), f.unit()))
+                .map(m -> "margin " + wording.amount(new Amount(m.value(), kind, 2, true, true)) + " ± "
+                        + wording.amount(new Amount(m.expanded(), kind, 2, false, false)) + counted)
                 .orElse("margin unknown");
     }
 

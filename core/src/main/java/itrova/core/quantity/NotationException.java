@@ -39,7 +39,7 @@ public final class NotationException extends IllegalArgumentException {
         String unit = first.unit().dimension().siSymbol();
         return new NotationException(String.format(
                 java.util.Locale.ROOT,
-                "“%s” states two values that clash: %s is %.2f %s, %s is %.2f %s; they are %.2f %s (%.0f %%) apart. Find out which is right and write that one.",
+                "“%s” states two values that clash: %s is %.2f %s, %s is %.2f %s; they are %.2f %s (%.0f %%) apart. Find out which is correct and write that one.",
                 text,
                 ShopNotation.decimal(first.si(), first.unit(), 2),
                 first.si(),

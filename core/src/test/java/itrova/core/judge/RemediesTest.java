@@ -144,7 +144,7 @@ class RemediesTest {
         Kit clashing = Samples.contradicting(kit, "disc.hatInside", "154 mm", "6.00 in");
         Finding f = find(report(front().build(), clashing), CheckId.HAT_FLANGE);
         assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
-        assertThat(said(f.nextMove())).contains("154 mm").contains("6.00 in").contains("which is right");
+        assertThat(said(f.nextMove())).contains("154 mm").contains("6.00 in").contains("which is correct");
         assertThat(find(report(front().build(), clashing), CheckId.REGISTER).verdict())
                 .isEqualTo(Verdict.FITS);
     }

@@ -77,6 +77,29 @@ class CheckCommandTest {
     }
 
     @Test
+    void inchReadersGetInchSentences() {
+        assertThat(run(van, "--units", "in", "--side", "left")).isZero();
+        // what people or papers gave, in quotes or as a size, stays as they gave it
+        assertThat(out.toString(StandardCharsets.UTF_8).lines())
+                .filteredOn(line -> !line.contains("papers say") && !line.contains("taper") && !line.contains("donor"))
+                .anyMatch(line -> line.contains("why: Bore 2.79"))
+                .noneMatch(line -> line.matches("\\s*(why|next): .*\\d mm\\b.*"))
+                .noneMatch(line -> line.matches(".*margin .* mm\\b.*"));
+        assertThat(run(van, "--units", "ell")).isEqualTo(2);
+        assertThat(err.toString(StandardCharsets.UTF_8)).contains("--units is mm or in");
+    }
+
+    @Test
+    void jsonNamesTheReasonByItsCode() {
+        assertThat(run(van, "--format", "json")).isZero();
+        JsonNode root = new JsonMapper().readTree(out.toString(StandardCharsets.UTF_8));
+        assertThat(root.path("findings"))
+                .allSatisfy(f -> assertThat(f.path("reason").isString()).isTrue());
+        assertThat(root.path("findings"))
+                .anySatisfy(f -> assertThat(f.path("reason").asString()).startsWith("register."));
+    }
+
+    @Test
     void oneAxleOfSeveralIsLookedAt() throws IOException {
         Path trailer = Files.writeString(
                 folder.resolve("trailer.json"),

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import itrova.core.order.OrderLine;
 import itrova.core.order.OrderSheet;
+import itrova.core.phrase.Phrase;
+import itrova.core.wording.Wording;
 import java.io.IOException;
 import java.io.StringReader;
 import java.util.ArrayList;
@@ -26,11 +28,13 @@ class OrderPaperTest {
                 "2026-11-24",
                 "EUR",
                 new OrderSheet(lines),
-                List.of("hoses"));
+                List.of("hoses"),
+                Wording.METRIC);
     }
 
     private static OrderLine line(String item, int quantity, long cents) {
-        return new OrderLine(OrderLine.Kind.PART, "Supplier, with comma", item, quantity, cents, 3, "remark");
+        return new OrderLine(
+                OrderLine.Kind.PART, "Supplier, with comma", Phrase.given(item), quantity, cents, 3, "remark");
     }
 
     @Test

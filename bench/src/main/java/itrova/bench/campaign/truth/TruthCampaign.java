@@ -9,6 +9,8 @@ import itrova.core.judge.FitEngine;
 import itrova.core.kit.Kit;
 import itrova.core.measure.OutOfRangeException;
 import itrova.core.measure.Reading;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.AxleCase;
 import itrova.core.quantity.Measured;
 import itrova.core.settings.ShopSettings;
@@ -25,8 +27,6 @@ import java.util.Random;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.function.BiConsumer;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 
 /**
@@ -47,8 +47,6 @@ public final class TruthCampaign {
     private static final int MOST_BETWEEN = 12;
 
     private static final Set<CheckId> PROFILES = Set.of(CheckId.BARREL, CheckId.SPOKES, CheckId.DISC_IN_WHEEL);
-
-    private static final Pattern BETWEEN = Pattern.compile("between (\\d+) and (\\d+) mm");
 
     private TruthCampaign() {}
 
@@ -325,12 +323,15 @@ public final class TruthCampaign {
 
     /** The reading between two others that the finding asks for. */
     private static Optional<Reading> between(Finding f, World w, Hands hands) {
-        for (String words : f.missingInWords()) {
-            Matcher m = BETWEEN.matcher(words);
-            if (m.find() && Double.parseDouble(m.group(2)) - Double.parseDouble(m.group(1)) >= 1) {
-                double at = (Double.parseDouble(m.group(1)) + Double.parseDouble(m.group(2))) / 2;
-                boolean barrel = words.startsWith("barrel");
-                return Optional.of(w.place(hands, barrel ? Callout.WHEEL_BARREL : Callout.WHEEL_SPOKE, at));
+        for (Phrase words : f.missingInWords()) {
+            boolean barrel = words.code().equals("caliper-in-wheel.barrel-between");
+            if (barrel || words.code().equals("caliper-in-wheel.spoke-back-between")) {
+                double from = Math.round(((Amount) words.values().get(0)).value());
+                double to = Math.round(((Amount) words.values().get(1)).value());
+                if (to - from >= 1) {
+                    return Optional.of(
+                            w.place(hands, barrel ? Callout.WHEEL_BARREL : Callout.WHEEL_SPOKE, (from + to) / 2));
+                }
             }
         }
         return Optional.empty();

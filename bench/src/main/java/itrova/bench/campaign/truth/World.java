@@ -29,6 +29,7 @@ import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.BracketShape;
 import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Seen;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Station;
 import itrova.core.vehicle.Surroundings;
@@ -232,7 +233,7 @@ final class World {
                 .word(Callout.WHEEL_NUT_SEAT, "60 deg cone")
                 .around(new Surroundings(
                         clear.inboard(),
-                        Optional.of(rail.map(x -> List.of(rail(x, asMeasured))).orElse(List.of())),
+                        Seen.all(rail.map(x -> List.of(rail(x, asMeasured))).orElse(List.of())),
                         rail.map(x -> kingPin(asMeasured)),
                         rail.map(x -> new Surroundings.Travel(60, 70, 0)),
                         Optional.of(new Surroundings.Tyre(165, 634, OptionalDouble.of(tyreRating))),

@@ -1,0 +1,54 @@
+package itrova.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import itrova.core.fastener.Thread;
+import itrova.core.finding.CheckId;
+import itrova.core.kit.PartKind;
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
+import itrova.core.quantity.UnitSystem;
+import itrova.core.remedy.WorkKind;
+import itrova.core.vehicle.Side;
+import itrova.core.wording.Wording;
+import itrova.core.work.BenchPlan;
+import itrova.core.work.BenchStep;
+import itrova.core.work.BenchStep.Tighten;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+/** A frozen plan is read back whole, its sentences with their quantities and not as words of one unit system. */
+class PlanDocumentTest {
+    private static final Phrase WHOLE = Phrase.of(
+            "work.from-to-target",
+            WorkKind.BORE_DISC,
+            Side.LEFT,
+            Amount.mm(70.6, 2).asBare(),
+            Amount.mm(70.9, 2).asSigned(),
+            Amount.newtonMetres(75, 0),
+            Phrase.all("both discs, “as bought”", " ", CheckId.REGISTER, 12L, PartKind.FLUID, Phrase.NOTHING));
+
+    @Test
+    void stepsAreReadBackAsTheyWereFrozen() {
+        BenchPlan plan = new BenchPlan(List.of(
+                new BenchStep("lift", "Lift", WHOLE, "Stands.", "", Optional.empty(), List.of()),
+                new BenchStep(
+                        "nuts",
+                        "Nuts",
+                        Phrase.given("crosswise"),
+                        "",
+                        "all tight",
+                        Optional.of(new Tighten(75, Optional.of(Thread.parse("1/2-20")))),
+                        List.of("lift"))));
+        assertThat(PlanDocument.readStored(PlanDocument.write(plan))).isEqualTo(plan);
+    }
+
+    @Test
+    void aFrozenSentenceIsSaidInTheReadersUnits() {
+        Phrase back =
+                PhraseDocument.read(PhraseDocument.node(Phrase.of("hat-flange.past-hat-s-fillet", Amount.mm(2.54, 1))));
+        assertThat(Wording.english(UnitSystem.INCH).say(back)).isEqualTo("past the hat's fillet of 0.100 in");
+        assertThat(Wording.METRIC.say(back)).isEqualTo("past the hat's fillet of 2.5 mm");
+    }
+}
