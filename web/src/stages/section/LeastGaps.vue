@@ -4,7 +4,6 @@ import type { Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
 import { toDoubt, toLength } from "../../units/format";
 import { METAL } from "./frame";
-import { toGapVerdict } from "./gap";
 
 /** The least gaps of a section, dimensioned where they lie, with what each wants. */
 const { section, sx, sy, width } = defineProps<{
@@ -26,7 +25,6 @@ const gaps = computed(() =>
     const isBarrel = g.check === "BARREL";
     return {
       ...g,
-      verdict: toGapVerdict(g.size - g.required, g.doubt),
       label: `${toLength(g.size, session.units)} ${toDoubt(g.doubt, session.units)}`,
       wants: `wants ${toLength(g.required, session.units)}`,
       at: {

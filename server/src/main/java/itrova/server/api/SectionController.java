@@ -1,5 +1,6 @@
 package itrova.server.api;
 
+import itrova.core.check.clearance.GapAtWear;
 import itrova.core.check.clearance.SweptPose;
 import itrova.core.clearance.CaliperInWheel;
 import itrova.core.clearance.SectionGap;
@@ -7,6 +8,7 @@ import itrova.core.clearance.WheelProfile;
 import itrova.core.clearance.WheelProfile.DoubtfulStep;
 import itrova.core.finding.CheckId;
 import itrova.core.finding.Finding;
+import itrova.core.finding.Verdict;
 import itrova.core.geometry.Outline;
 import itrova.core.geometry.Point;
 import itrova.core.judge.FitEngine;
@@ -73,7 +75,13 @@ class SectionController {
 
     /** A gap at the pad wear asked for. */
     record GapAtView(
-            CheckId check, PointView onCaliper, PointView onWheel, double size, double doubt, double required) {}
+            CheckId check,
+            PointView onCaliper,
+            PointView onWheel,
+            double size,
+            double doubt,
+            double required,
+            Verdict verdict) {}
 
     record WheelChoice(String code, String name) {}
 
@@ -133,7 +141,6 @@ class SectionController {
         WheelProfile profile = WheelProfile.of(end);
         CaliperInWheel placed = new CaliperInWheel(end, profile, k);
         List<GapView> gaps = new ArrayList<>();
-        List<GapAtView> gapsAt = new ArrayList<>();
         double base = settings.of(Limit.TURNING_GAP) + settings.turningDeduction();
         double weights = end.length(Callout.WHEEL_WEIGHTS).map(Measured::value).orElse(0.0);
         double share = Math.max(0, Math.min(1, wear));
@@ -141,8 +148,15 @@ class SectionController {
                 .ifPresent(g -> gaps.add(gap(report, side, CheckId.BARREL, g, base + weights)));
         placed.toSpokes(CaliperInWheel.Wall.NEAR, Measured.exact(0))
                 .ifPresent(g -> gaps.add(gap(report, side, CheckId.SPOKES, g, base)));
-        placed.toBarrelAt(share).ifPresent(g -> gapsAt.add(gapAt(CheckId.BARREL, g, base + weights)));
-        placed.toSpokesAt(share).ifPresent(g -> gapsAt.add(gapAt(CheckId.SPOKES, g, base)));
+        List<GapAtView> gapsAt = GapAtWear.of(
+                        end,
+                        placed,
+                        settings,
+                        share,
+                        report.findings().stream().filter(f -> f.side() == side).toList())
+                .stream()
+                .map(SectionController::gapAt)
+                .toList();
         return new SectionView(
                 axleId,
                 row.jobId(),
@@ -235,14 +249,15 @@ class SectionController {
         return new PointView(p.x(), p.r());
     }
 
-    private static GapAtView gapAt(CheckId check, SectionGap g, double required) {
+    private static GapAtView gapAt(GapAtWear g) {
         return new GapAtView(
-                check,
-                point(g.gap().onOutline()),
-                point(g.gap().onWall()),
-                g.size().value(),
-                g.size().expanded(),
-                required);
+                g.check(),
+                point(g.gap().gap().onOutline()),
+                point(g.gap().gap().onWall()),
+                g.gap().size().value(),
+                g.gap().size().expanded(),
+                g.required().value(),
+                g.verdict());
     }
 
     private GapView gap(KitReport report, Side side, CheckId check, SectionGap g, double required) {

@@ -82,7 +82,7 @@ final class DiscInWheelCheck implements Check {
                                 isAtBarrel(worst) && weights.isPresent()
                                         ? Phrase.of(
                                                 "disc-in-wheel.and-for-weights",
-                                                Amount.number(weights.get().value(), 1))
+                                                Amount.mm(weights.get().value(), 1))
                                         : Phrase.NOTHING))
                         .orElse(Phrase.of("disc-in-wheel.disc-and-wheel-cannot-be")),
                 FORMULA,

@@ -164,9 +164,9 @@ final class SweepCheck implements Check {
                                 Amount.mm(Math.abs(m.distance()), 0),
                                 m.box().name(),
                                 Amount.number(Math.abs(m.steer()), 0),
-                                m.steer() >= 0 ? "in" : "out",
+                                m.steer() >= 0 ? Phrase.of("sweep.in") : Phrase.of("sweep.out"),
                                 Amount.mm(Math.abs(m.lift()), 0),
-                                m.lift() >= 0 ? "up" : "down",
+                                m.lift() >= 0 ? Phrase.of("sweep.up") : Phrase.of("sweep.down"),
                                 Amount.mm(j.wanted(), 0))
                         : Phrase.of(
                                 "sweep.would-run-into-at-steering",
@@ -174,9 +174,9 @@ final class SweepCheck implements Check {
                                 Amount.mm(Math.abs(m.distance()), 0),
                                 m.box().name(),
                                 Amount.number(Math.abs(m.steer()), 0),
-                                m.steer() >= 0 ? "in" : "out",
+                                m.steer() >= 0 ? Phrase.of("sweep.in") : Phrase.of("sweep.out"),
                                 Amount.mm(Math.abs(m.lift()), 0),
-                                m.lift() >= 0 ? "up" : "down",
+                                m.lift() >= 0 ? Phrase.of("sweep.up") : Phrase.of("sweep.down"),
                                 Amount.mm(j.wanted(), 0))),
                 FORMULA,
                 new Inputs()

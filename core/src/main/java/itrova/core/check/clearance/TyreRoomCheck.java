@@ -108,7 +108,7 @@ final class TyreRoomCheck implements Check {
         Phrase text = Phrase.of(
                 "tyre-room.wheel-moves-track-changes-by",
                 Amount.mm(Math.abs(shift.value()), 1),
-                shift.value() >= 0 ? "outboard" : "inboard",
+                shift.value() >= 0 ? Phrase.of("tyre-room.outboard") : Phrase.of("tyre-room.inboard"),
                 Amount.mm(2 * shift.value(), 1).asSigned());
         Optional<Surroundings.Steering> steering = c.end().around().steering();
         Optional<Surroundings.Tyre> tyre = c.end().around().tyre();

@@ -111,36 +111,36 @@ final class WheelClearanceCheck implements Check {
         }
         inputs.add(new Input("δ", Measured.exact(c.settings().turningDeduction()), "mm"));
         inputs.add(new Input("g_min", Measured.exact(c.settings().of(Limit.TURNING_GAP)), "mm"));
-        String part = barrel ? "barrel" : "spokes";
+        Phrase part = barrel ? Phrase.of("wheel-clearance.barrel") : Phrase.of("wheel-clearance.spokes");
         Phrase why = least.map(g -> (g.size().value() >= 0
                         ? Phrase.of(
                                 "wheel-clearance.from-at-pads-x-r",
                                 Amount.mm(Math.abs(g.size().value()), 1),
                                 part,
-                                g.padsWorn() ? "worn" : "new",
-                                Amount.number(g.gap().onWall().x(), 0),
+                                g.padsWorn() ? Phrase.of("wheel-clearance.worn") : Phrase.of("wheel-clearance.new"),
+                                Amount.mm(g.gap().onWall().x(), 0).asBare(),
                                 Amount.mm(g.gap().onWall().r(), 0),
-                                Amount.number(c.settings().of(Limit.TURNING_GAP), 1),
-                                Amount.number(c.settings().turningDeduction(), 1),
+                                Amount.mm(c.settings().of(Limit.TURNING_GAP), 1),
+                                Amount.mm(c.settings().turningDeduction(), 1),
                                 barrel && weights.isPresent()
                                         ? Phrase.of(
                                                 "wheel-clearance.and-for-weights",
-                                                Amount.number(weights.get().value(), 1))
+                                                Amount.mm(weights.get().value(), 1))
                                         : "",
                                 Amount.mm(spacing(c, barrel), 0))
                         : Phrase.of(
                                 "wheel-clearance.overlaps-by-at-pads-x",
                                 part,
                                 Amount.mm(Math.abs(g.size().value()), 1),
-                                g.padsWorn() ? "worn" : "new",
-                                Amount.number(g.gap().onWall().x(), 0),
+                                g.padsWorn() ? Phrase.of("wheel-clearance.worn") : Phrase.of("wheel-clearance.new"),
+                                Amount.mm(g.gap().onWall().x(), 0).asBare(),
                                 Amount.mm(g.gap().onWall().r(), 0),
-                                Amount.number(c.settings().of(Limit.TURNING_GAP), 1),
-                                Amount.number(c.settings().turningDeduction(), 1),
+                                Amount.mm(c.settings().of(Limit.TURNING_GAP), 1),
+                                Amount.mm(c.settings().turningDeduction(), 1),
                                 barrel && weights.isPresent()
                                         ? Phrase.of(
                                                 "wheel-clearance.and-for-weights",
-                                                Amount.number(weights.get().value(), 1))
+                                                Amount.mm(weights.get().value(), 1))
                                         : "",
                                 Amount.mm(spacing(c, barrel), 0))))
                 .orElse(Phrase.of("wheel-clearance.caliper-and-cannot-be-compared", part));

@@ -12,7 +12,6 @@ import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
-import itrova.core.quantity.Unit;
 import itrova.core.vehicle.VehicleSheet.Booster;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,7 +23,6 @@ final class PressureCheck implements Check {
     static final String FORMULA = "m = p_line − p_needed";
     private static final String SOURCE =
             "The kit's papers; a gauge at the axle's line under a hard pedal: common practice";
-    private static final double PSI = Unit.PSI.toSi();
 
     @Override
     public CheckId id() {
@@ -67,11 +65,9 @@ final class PressureCheck implements Check {
             found.ifPresent(p -> {
                 ruling.require(Phrase.of("pressure.line-pressure"), p.plus(-needed));
                 words.add(Phrase.of(
-                        "pressure.line-gives-psi-kit-needs",
+                        "pressure.line-gives-kit-needs",
                         Amount.megapascals(p.value(), 1),
-                        Amount.number(p.value() / PSI, 0),
-                        Amount.megapascals(needed, 1),
-                        Amount.number(needed / PSI, 0)));
+                        Amount.megapascals(needed, 1)));
             });
         });
         return ruling.finding(r -> why(

@@ -183,7 +183,7 @@ final class BracketCheck implements Check {
         return shape == BracketShape.RECTANGLE ? FORMULA_RECTANGLE : FORMULA_CIRCLE;
     }
 
-    private static String word(BracketShape shape) {
-        return shape == BracketShape.RECTANGLE ? "rectangle" : "circle";
+    private static Phrase word(BracketShape shape) {
+        return shape == BracketShape.RECTANGLE ? Phrase.of("bracket.rectangle") : Phrase.of("bracket.circle");
     }
 }
