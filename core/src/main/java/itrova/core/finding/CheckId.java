@@ -38,7 +38,7 @@ public enum CheckId implements Titled {
     LOAD("Axle load", 19, true),
     RATINGS("Wheel, tyre, bearings, studs", 19, true),
     REVERSIBLE("Back to drums", 20, true),
-    CONTENTS("What is in the box", 20, false);
+    CONTENTS("What is in the box", 20, true);
 
     private final String title;
     private final int tradeNumber;

@@ -1,7 +1,10 @@
 package itrova.core.kit;
 
 import itrova.core.phrase.Titled;
+import java.util.Arrays;
 import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 /** What a conversion of one axle takes; the list a kit's box is counted against. */
 public enum PartKind implements Titled {
@@ -41,6 +44,11 @@ public enum PartKind implements Titled {
     /** How many one axle takes; common practice. */
     public int wanted() {
         return wanted;
+    }
+
+    /** As many of every kind as one axle can take. */
+    public static Map<PartKind, Integer> all() {
+        return Arrays.stream(values()).collect(Collectors.toMap(k -> k, PartKind::wanted));
     }
 
     /** Its name in documents. */

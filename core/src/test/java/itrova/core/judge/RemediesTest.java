@@ -26,6 +26,7 @@ import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -163,7 +164,7 @@ class RemediesTest {
     }
 
     @Test
-    void theBoxIsCountedAndNeverDecides() {
+    void whatIsNeitherInTheBoxNorPricedHoldsTheKit() {
         Map<PartKind, Integer> box = new EnumMap<>(PartKind.class);
         for (PartKind kind :
                 List.of(PartKind.CALIPER, PartKind.PAD_SET, PartKind.DISC, PartKind.BRACKET, PartKind.BRACKET_BOLTS)) {
@@ -176,12 +177,19 @@ class RemediesTest {
                 new MissingPart("threadlocker", 1, 900, "s", 1, Optional.of(PartKind.THREADLOCKER)));
         KitReport report = report(front().build(), boxed(box, besides));
         Finding f = find(report, CheckId.CONTENTS);
-        assertThat(f.verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
+        assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
+        assertThat(said(f.nextMove())).contains("priced and ordered besides");
         assertThat(said(f.explain().why()))
                 .contains("2 × banjo bolt")
                 .contains("2 × copper washer")
                 .doesNotContain("hose");
-        assertThat(report.verdict()).isEqualTo(Verdict.FITS);
+        assertThat(report.verdict()).isEqualTo(Verdict.NOT_PROVEN);
+        List<MissingPart> rest = new ArrayList<>(besides);
+        rest.add(new MissingPart("banjo bolts", 2, 300, "s", 1, Optional.of(PartKind.BANJO_BOLT)));
+        rest.add(new MissingPart("washers", 2, 60, "s", 1, Optional.of(PartKind.COPPER_WASHER)));
+        assertThat(report(front().build(), boxed(box, rest)).verdict()).isEqualTo(Verdict.FITS);
+        KitReport uncounted = report(front().build(), boxed(Map.of(), rest));
+        assertThat(uncounted.verdict()).isEqualTo(Verdict.NOT_PROVEN);
     }
 
     /** 75 lbf·ft on 1/2-20 of grade 5: preload 101.7/(0.2·0.0127) = 40 kN of 60.5 kN proof: 66 %. */

@@ -18,6 +18,7 @@ import itrova.core.kit.HousingStack;
 import itrova.core.kit.Kit;
 import itrova.core.kit.KitParts;
 import itrova.core.kit.KitTerms;
+import itrova.core.kit.PartKind;
 import itrova.core.kit.PistonBore;
 import itrova.core.placed.AxleCase;
 import itrova.core.quantity.Component;
@@ -168,7 +169,7 @@ public final class Samples {
                         Optional.empty(),
                         rating,
                         FITTING),
-                new KitTerms(List.of("all"), List.of(), 10_000, 5, true, true, ""),
+                new KitTerms(List.of("all"), PartKind.all(), List.of(), 10_000, 5, true, true, ""),
                 List.of(),
                 List.of());
     }

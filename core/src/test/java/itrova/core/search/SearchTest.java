@@ -17,6 +17,7 @@ import itrova.core.kit.Kit;
 import itrova.core.kit.KitOption;
 import itrova.core.kit.KitStuds;
 import itrova.core.kit.KitTerms;
+import itrova.core.kit.PartKind;
 import itrova.core.placed.AxleCase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
@@ -58,7 +59,7 @@ class SearchTest {
                 "supplier",
                 model.fits(),
                 model.withDisc(disc).parts(),
-                new KitTerms(List.of(), List.of(), cents, 5, true, true, ""),
+                new KitTerms(List.of(), PartKind.all(), List.of(), cents, 5, true, true, ""),
                 List.of(),
                 List.of(),
                 new Kit.Choices(options, List.of(), List.of()));

@@ -19,6 +19,7 @@ import itrova.core.kit.Kit;
 import itrova.core.kit.KitNeeds;
 import itrova.core.kit.KitParts;
 import itrova.core.kit.KitTerms;
+import itrova.core.kit.PartKind;
 import itrova.core.kit.RotorHub;
 import itrova.core.measure.Consolidation;
 import itrova.core.measure.Instrument;
@@ -349,7 +350,7 @@ final class World {
                         Optional.empty(),
                         f("rated", true).value(),
                         fitting),
-                new KitTerms(List.of(), List.of(), 0, 0, true, true, ""),
+                new KitTerms(List.of(), PartKind.all(), List.of(), 0, 0, true, true, ""),
                 List.of(),
                 List.of());
     }

@@ -11,7 +11,6 @@ import itrova.core.kit.MissingPart;
 import itrova.core.kit.PartKind;
 import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
-import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleEndKind;
 import java.util.ArrayList;
@@ -31,12 +30,12 @@ final class ContentsCheck implements Check {
 
     @Override
     public Set<KitPart> reads() {
-        return KitPart.ALL;
+        return Set.of(KitPart.BRACKET);
     }
 
     @Override
     public Finding judge(KitOnSide c) {
-        FindingBuilder ruling = new FindingBuilder(CheckId.CONTENTS, c, "parts");
+        FindingBuilder ruling = new FindingBuilder(CheckId.CONTENTS, c, "");
         if (c.kit().terms().contents().isEmpty()) {
             return ruling.missing(Phrase.of("contents.what-in-box-counted-by"))
                     .finding(r -> new Explanation(Phrase.of("contents.papers-do-not-say-how"), "", List.of(), SOURCE));
@@ -47,7 +46,7 @@ final class ContentsCheck implements Check {
                     .finding(
                             r -> new Explanation(Phrase.of("contents.all-that-one-axle-takes"), "", List.of(), SOURCE));
         }
-        return ruling.require(Phrase.of("contents.parts-accounted-for"), Measured.exact(-lacking.size()))
+        return ruling.missing(Phrase.of("contents.priced-and-ordered-besides", Phrase.joined(", ", lacking)))
                 .finding(r -> new Explanation(
                         Phrase.of("contents.neither-in-box-nor-priced", Phrase.joined(", ", lacking)),
                         "",

@@ -58,7 +58,8 @@ class OwnPartsTest {
                 kit.supplier(),
                 kit.fits(),
                 kit.parts(),
-                new KitTerms(t.box(), t.missing(), t.priceCents(), t.leadDays(), t.returnable(), false, ""),
+                new KitTerms(
+                        t.box(), t.contents(), t.missing(), t.priceCents(), t.leadDays(), t.returnable(), false, ""),
                 kit.torques(),
                 kit.notes(),
                 kit.choices());
