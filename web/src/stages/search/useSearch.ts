@@ -36,7 +36,7 @@ export function useSearch(axleId: number) {
     }
   }
 
-  async function start(body: Schemas["SearchRequest"]) {
+  async function start(body: Schemas["SearchTerms"]) {
     failure.value = "";
     result.value = null;
     done.value = 0;

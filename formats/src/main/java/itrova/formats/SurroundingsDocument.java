@@ -25,6 +25,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.TreeMap;
 import java.util.function.Function;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -189,7 +190,7 @@ public final class SurroundingsDocument {
 
     static ObjectNode node(Map<Side, Surroundings> sides) {
         ObjectNode root = Json.MAPPER.createObjectNode();
-        sides.forEach((side, s) -> root.set(side.word(), node(s)));
+        new TreeMap<>(sides).forEach((side, s) -> root.set(side.word(), node(s)));
         return root;
     }
 

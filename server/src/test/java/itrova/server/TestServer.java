@@ -3,6 +3,7 @@ package itrova.server;
 import java.io.IOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
+import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -61,6 +62,46 @@ final class TestServer implements AutoCloseable {
             }
         }
         return new TestServer(SpringApplication.run(ItrovaApplication.class, all.toArray(String[]::new)));
+    }
+
+    /** A second instance on the same data base, in a process of its own. */
+    static Elsewhere inAnotherProcess() throws IOException, InterruptedException {
+        int port;
+        try (ServerSocket socket = new ServerSocket(0)) {
+            port = socket.getLocalPort();
+        }
+        List<String> command = new ArrayList<>(List.of(
+                "java", "-Xmx384m", "-cp", System.getProperty("java.class.path"), ItrovaApplication.class.getName()));
+        for (String setting : settings()) {
+            command.add(setting.startsWith("--server.port=") ? "--server.port=" + port : setting);
+        }
+        Process process = new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                .start();
+        Elsewhere there = new Elsewhere(process, "http://127.0.0.1:" + port);
+        Client asking = new Client(there.address());
+        while (true) {
+            try {
+                if (asking.get("/api/session").status() == 200) {
+                    return there;
+                }
+            } catch (IOException e) {
+                if (!process.isAlive()) {
+                    throw new IllegalStateException("The other instance ended with " + process.exitValue(), e);
+                }
+            }
+            Thread.sleep(200);
+        }
+    }
+
+    /** An instance in another process. */
+    record Elsewhere(Process process, String address) implements AutoCloseable {
+        @Override
+        public void close() {
+            process.destroy();
+            process.onExit().join();
+        }
     }
 
     private static String[] settings() {
@@ -160,15 +201,20 @@ final class TestServer implements AutoCloseable {
         }
 
         Client at(TestServer other) {
-            Client moved = new Client(other.base);
+            return at(other.base);
+        }
+
+        Client at(String address) {
+            Client moved = new Client(address);
             cookies.getCookieStore()
                     .getCookies()
-                    .forEach(c -> moved.cookies.getCookieStore().add(URI.create(other.base), c));
+                    .forEach(c -> moved.cookies.getCookieStore().add(URI.create(address), c));
             return moved;
         }
 
         Answer get(String path) throws IOException, InterruptedException {
-            return send(HttpRequest.newBuilder(URI.create(base + path)));
+            HttpRequest.Builder builder = HttpRequest.newBuilder(URI.create(base + path));
+            return send(units.isEmpty() ? builder : builder.header("X-Itrova-Units", units));
         }
 
         Answer post(String path, String body) throws IOException, InterruptedException {

@@ -1,5 +1,6 @@
 package itrova.server.setup;
 
+import itrova.server.store.SearchStore;
 import itrova.server.store.WriteOnceStore;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -16,9 +17,20 @@ class Housekeeping {
     private static final Logger LOG = LoggerFactory.getLogger(Housekeeping.class);
 
     private final WriteOnceStore writes;
+    private final SearchStore searches;
 
-    Housekeeping(WriteOnceStore writes) {
+    Housekeeping(WriteOnceStore writes, SearchStore searches) {
+        this.searches = searches;
         this.writes = writes;
+    }
+
+    @Scheduled(initialDelayString = "PT11M", fixedDelayString = "PT12H")
+    void forgetOldSearches() {
+        try {
+            searches.forgetOld();
+        } catch (RuntimeException e) {
+            LOG.warn("Old searches could not be forgotten now; it is tried again later.", e);
+        }
     }
 
     @Scheduled(initialDelayString = "PT10M", fixedDelayString = "PT12H")
