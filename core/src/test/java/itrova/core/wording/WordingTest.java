@@ -119,7 +119,8 @@ class WordingTest {
     @Test
     void theBundleHoldsExactlyWhatTheRulesSay() throws IOException {
         Set<String> codes = new HashSet<>();
-        for (Path root : List.of(Path.of("src/main/java"), Path.of("../server/src/main/java"))) {
+        for (Path root : List.of(
+                Path.of("src/main/java"), Path.of("../formats/src/main/java"), Path.of("../server/src/main/java"))) {
             try (Stream<Path> files = Files.walk(root)) {
                 for (Path file :
                         files.filter(f -> f.toString().endsWith(".java")).toList()) {

@@ -1,6 +1,7 @@
 package itrova.formats.cli;
 
 import itrova.core.check.completeness.NotChecked;
+import itrova.core.choice.Selection;
 import itrova.core.judge.FitEngine;
 import itrova.core.judge.KitReport;
 import itrova.core.kit.Kit;
@@ -12,12 +13,14 @@ import itrova.core.record.Job;
 import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Side;
+import itrova.core.vehicle.Wheel;
 import itrova.core.wording.Wording;
 import itrova.formats.DemoData;
 import itrova.formats.DocumentException;
 import itrova.formats.FindingsDocument;
 import itrova.formats.JobDocument;
 import itrova.formats.KitDocument;
+import itrova.formats.WheelDocument;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.charset.CharacterCodingException;
@@ -32,14 +35,17 @@ import java.util.stream.Collectors;
 
 /**
  * {@code itrova check JOB.json [--kits KITS.json] [--axle NUMBER|NAME] [--side left|right] [--format
- * text|json] [--units mm|in]}.
+ * text|json] [--units mm|in] [--chosen
+ * [--wheels WHEELS.json]]}.
+ *
+ * <p>With {@code --chosen} only what was chosen for an axle is judged, with its options, wheel and work.
  *
  * <p>Prints every finding. Exit status 0: every axle looked at has at least one kit proven to fit, with or without
  * work; 1: none for some axle; 2: bad input, said on standard error.
  */
 public final class CheckCommand {
     private static final String USAGE =
-            "usage: itrova check JOB.json [--kits KITS.json] [--axle NUMBER|NAME] [--side left|right] [--format text|json] [--units mm|in]";
+            "usage: itrova check JOB.json [--kits KITS.json] [--axle NUMBER|NAME] [--side left|right] [--format text|json] [--units mm|in] [--chosen [--wheels WHEELS.json]]";
     /** Documents larger than this (bytes) are refused. */
     private static final long LARGEST_FILE = 64L * 1024 * 1024;
 
@@ -53,7 +59,14 @@ public final class CheckCommand {
 
     /** What was asked for. */
     private record Request(
-            Path job, Optional<Path> kits, Optional<String> axle, List<Side> sides, boolean json, Wording wording) {}
+            Path job,
+            Optional<Path> kits,
+            Optional<String> axle,
+            List<Side> sides,
+            boolean json,
+            Wording wording,
+            boolean chosen,
+            Optional<Path> wheels) {}
 
     /** A fault of the call or of a file, said to the person. */
     private static final class BadInput extends Exception {
@@ -87,7 +100,9 @@ public final class CheckCommand {
         for (AxleRecord axle : axles(job, request.axle())) {
             AxleCase looked = axle.toCase(request.sides());
             ends.addAll(looked.ends());
-            List<KitReport> reports = FitEngine.match(looked, kits, ShopSettings.DEFAULTS);
+            List<KitReport> reports = request.chosen()
+                    ? List.of(chosen(axle, looked, kits, request))
+                    : FitEngine.match(looked, kits, ShopSettings.DEFAULTS);
             allProven &= reports.stream().anyMatch(r -> r.verdict().isProven());
             all.add(new FindingsDocument.AxleReports(axle.name(), reports));
         }
@@ -100,6 +115,36 @@ public final class CheckCommand {
                     + request.wording().say(Phrase.joined("; ", NotChecked.on(ends))) + ".");
         }
         return allProven ? 0 : 1;
+    }
+
+    private static KitReport chosen(AxleRecord axle, AxleCase looked, List<Kit> kits, Request request) throws BadInput {
+        Selection selection = axle.chosen()
+                .orElseThrow(() -> new BadInput("Nothing is chosen for the " + axle.name()
+                        + " in this document. Leave --chosen out to judge every kit."));
+        Kit kit = kits.stream()
+                .filter(k -> k.code().equals(selection.kit()))
+                .findFirst()
+                .orElseThrow(() -> new BadInput("Kit " + selection.kit() + ", chosen for the " + axle.name()
+                        + ", is not among the kits. Name the document that has it with --kits."));
+        Optional<Wheel> wheel = Optional.empty();
+        if (selection.wheel().isPresent()) {
+            List<Wheel> wheels = request.wheels().isPresent()
+                    ? WheelDocument.read(
+                            request.wheels().get().toString(),
+                            text(request.wheels().get()))
+                    : DemoData.wheels();
+            String code = selection.wheel().get();
+            wheel = wheels.stream().filter(w -> w.code().equals(code)).findFirst();
+            if (wheel.isEmpty()) {
+                throw new BadInput("Wheel " + code + ", chosen for the " + axle.name()
+                        + ", is not among the wheels. Name the document that has it with --wheels.");
+            }
+        }
+        try {
+            return selection.judge(looked, kit, wheel, ShopSettings.DEFAULTS);
+        } catch (IllegalArgumentException e) {
+            throw new BadInput(e.getMessage());
+        }
     }
 
     /** All axles of the job, or the one asked for by its number from 1 or its name. */
@@ -124,12 +169,16 @@ public final class CheckCommand {
         List<Side> sides = List.of(Side.values());
         boolean json = false;
         Wording wording = Wording.METRIC;
+        boolean chosen = false;
+        Optional<Path> wheels = Optional.empty();
         for (int i = 0; i < args.length; i++) {
             switch (args[i]) {
                 case "--kits" -> kits = Optional.of(Path.of(value(args, ++i)));
                 case "--axle" -> axle = Optional.of(value(args, ++i));
                 case "--side" -> sides = List.of(side(value(args, ++i)));
                 case "--format" -> json = isJson(value(args, ++i));
+                case "--chosen" -> chosen = true;
+                case "--wheels" -> wheels = Optional.of(Path.of(value(args, ++i)));
                 case "--units" -> wording = Wording.english(units(value(args, ++i)));
                 default -> {
                     if (args[i].startsWith("--") || job != null) {
@@ -142,7 +191,7 @@ public final class CheckCommand {
         if (job == null) {
             throw new BadInput(USAGE);
         }
-        return new Request(job, kits, axle, sides, json, wording);
+        return new Request(job, kits, axle, sides, json, wording, chosen, wheels);
     }
 
     private static String value(String[] args, int i) throws BadInput {

@@ -3,6 +3,10 @@ package itrova.formats.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
 import itrova.formats.DemoData;
 import itrova.formats.JobDocument;
 import itrova.formats.KitDocument;
@@ -87,6 +91,37 @@ class CheckCommandTest {
                 .noneMatch(line -> line.matches(".*margin .* mm\\b.*"));
         assertThat(run(van, "--units", "ell")).isEqualTo(2);
         assertThat(err.toString(StandardCharsets.UTF_8)).contains("--units is mm or in");
+    }
+
+    @Test
+    void whatWasChosenIsJudgedAlone() throws IOException {
+        assertThat(run(van, "--chosen")).isEqualTo(2);
+        assertThat(err.toString(StandardCharsets.UTF_8)).contains("Nothing is chosen");
+        String document = Files.readString(van);
+        Path chosen = Files.writeString(
+                folder.resolve("chosen.json"),
+                document.replaceFirst(
+                        "\"wheel_stays\"",
+                        "\"chosen\": {\"kit\": \"QF-102\", \"options\": [], \"wheel\": \"W-1402\"}, \"wheel_stays\""));
+        assertThat(run(chosen, "--chosen")).isZero(); // on the wheel found this kit is in the spokes
+        assertThat(out.toString(StandardCharsets.UTF_8)).contains("QF-102").doesNotContain("QF-101");
+        Path noSuch = Files.writeString(
+                folder.resolve("no-such.json"), Files.readString(chosen).replace("W-1402", "W-0"));
+        err.reset();
+        assertThat(run(noSuch, "--chosen")).isEqualTo(2);
+        assertThat(err.toString(StandardCharsets.UTF_8)).contains("W-0", "--wheels");
+    }
+
+    @Test
+    void jsonIsAsItsSchemaSays() throws IOException {
+        Schema schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(Files.readString(Path.of("../docs/formats/itrova-findings.schema.json")));
+        for (Path job : java.util.List.of(van, coupe)) {
+            out.reset();
+            run(job, "--format", "json");
+            assertThat(schema.validate(out.toString(StandardCharsets.UTF_8), InputFormat.JSON))
+                    .isEmpty();
+        }
     }
 
     @Test
