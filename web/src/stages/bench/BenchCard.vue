@@ -128,7 +128,7 @@ async function onUntick() {
         :alarms="card.alarms"
         what="The order was placed by verdicts that do not hold any more"
       />
-      <section v-if="card.changes.length" class="caution">
+      <section v-if="card.changes.length" class="caution changes">
         <p>
           <strong>The work would be planned otherwise now.</strong> The card shows the plan as ordered
           (revision {{ card.revision }}); ticks stay with their steps.
@@ -315,6 +315,15 @@ h2:focus {
   gap: 1rem;
   color: var(--good);
   font-size: 1.15rem;
+}
+
+.changes {
+  margin-bottom: 1rem;
+}
+
+.changes p,
+.changes ul {
+  margin: 0.2rem 0 0.5rem;
 }
 
 .waits {

@@ -73,7 +73,7 @@ function onKey(event: KeyboardEvent) {
 
 /** A cell without a margin says its verdict in a word. */
 const SHORT = {
-  FITS: "right",
+  FITS: "correct",
   FITS_WITH_WORK: "with work",
   NOT_PROVEN: "unknown",
   DOES_NOT_FIT: "wrong",

@@ -101,6 +101,10 @@ function onPlace() {
     </p>
     <p v-else-if="isLoading && !order" class="soft">Fetching the sheet …</p>
     <template v-if="order">
+      <OverturnedAlarm
+        :alarms="order.alarms"
+        what="The order was placed by verdicts that do not hold any more"
+      />
       <section class="sheet gate" :class="order.gate.toLowerCase()">
         <h2>
           <VerdictMark :verdict="order.verdict" :size="24" />
@@ -127,10 +131,6 @@ function onPlace() {
         <p v-if="problem" class="failure" role="alert">{{ problem }}</p>
       </section>
 
-      <OverturnedAlarm
-        :alarms="order.alarms"
-        what="The order was placed by verdicts that do not hold any more"
-      />
       <section v-if="order.earlierOrders.length" class="earlier">
         <h2>Ordered before, for something else</h2>
         <ul>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useSession } from "../../shell/session";
 import { computed } from "vue";
 import type { Schemas } from "../../api/client";
 import { METAL, toFrame, toSeenMiddle, toWideFrame, type Around } from "./frame";
@@ -24,6 +25,11 @@ const frame = computed(() => {
   return around ? toWideFrame(near, around) : near;
 });
 // Neither wider nor higher than its place on the page, so that its words are read at their size.
+const session = useSession();
+/** Length of the scale bar, round in the units shown. */
+const rule = computed(() =>
+  session.units === "INCH" ? { mm: 50.8, text: "2 in" } : { mm: 50, text: "50 mm" },
+);
 const scale = computed(() =>
   Math.min(
     WIDTH / (frame.value.maxX - frame.value.minX),
@@ -233,8 +239,8 @@ const hat = computed(() => {
     <LeastGaps :section="section" :sx="sx" :sy="sy" :width="WIDTH" />
     <!-- scale -->
     <g :transform="`translate(14, ${14})`">
-      <path :d="`M0 0 v8 M0 4 h${50 * scale} M${50 * scale} 0 v8`" class="rule" />
-      <text :x="50 * scale + 8" y="9" class="note">50 mm</text>
+      <path :d="`M0 0 v8 M0 4 h${rule.mm * scale} M${rule.mm * scale} 0 v8`" class="rule" />
+      <text :x="rule.mm * scale + 8" y="9" class="note">{{ rule.text }}</text>
     </g>
   </svg>
 </template>

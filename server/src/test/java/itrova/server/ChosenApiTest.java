@@ -48,8 +48,8 @@ class ChosenApiTest {
         return "{\"version\":" + version + ",\"kit\":\"" + kit + "\",\"with\":" + with + "}";
     }
 
-    /** Reads the register of the left side a millimetre and a half larger than it was. */
-    private static void registerReadLarger(long axle) throws Exception {
+    /** Reads the register of the left side larger than it was: the disc is to be bored, or does not go on at all. */
+    private static void registerReadLarger(long axle, String reading) throws Exception {
         JsonNode register = callout(mechanic.get("/api/axles/" + axle + "/end").json(), "REGISTER");
         for (JsonNode r : register.path("readings")) {
             mechanic.delete(
@@ -58,7 +58,8 @@ class ChosenApiTest {
         Answer taken = mechanic.post(
                 "/api/axles/" + axle + "/readings",
                 "{\"clientId\":\"" + UUID.randomUUID()
-                        + "\",\"side\":\"LEFT\",\"callout\":\"REGISTER\",\"place\":\"\",\"text\":\"72.40 mm\",\"instrument\":\"CALIPER_OUTSIDE\",\"confirmed\":true}");
+                        + "\",\"side\":\"LEFT\",\"callout\":\"REGISTER\",\"place\":\"\",\"text\":\"" + reading
+                        + "\",\"instrument\":\"CALIPER_OUTSIDE\",\"confirmed\":true}");
         assertThat(taken.status()).as(taken.text()).isEqualTo(200);
     }
 
@@ -140,7 +141,7 @@ class ChosenApiTest {
         long axle = copyOfVan(mechanic, "QF-101");
         JsonNode placed = place(axle);
         assertThat(placed.path("alarms")).isEmpty();
-        registerReadLarger(axle);
+        registerReadLarger(axle, "72.40 mm");
         JsonNode order = mechanic.get("/api/axles/" + axle + "/order").json();
         assertThat(order.path("placedBy").asString()).isEqualTo("Tam Orrin");
         assertThat(order.path("alarms").toString()).contains("Register, left: was");
@@ -182,7 +183,7 @@ class ChosenApiTest {
         String tick = "{\"setValue\":\"\",\"held\":\"\",\"confirmed\":false,\"seal\":\""
                 + card.path("seal").asString() + "\"}";
         assertThat(mechanic.post(bench + "/lift/tick", tick).status()).isEqualTo(200);
-        registerReadLarger(axle);
+        registerReadLarger(axle, "71.00 mm");
         JsonNode after = mechanic.get(bench).json();
         assertThat(after.path("seal")).isEqualTo(card.path("seal"));
         assertThat(after.path("steps")).hasSameSizeAs(card.path("steps"));
@@ -195,6 +196,11 @@ class ChosenApiTest {
                 .isGreaterThan(card.path("steps").size());
         assertThat(revised.path("done").asInt()).isEqualTo(1); // the tick stays with its step
         assertProblem(mechanic.post(bench + "/revision", seen), 409);
+        registerReadLarger(axle, "72.40 mm"); // now it is proven not to fit: no plan is made for that
+        Answer none = mechanic.post(
+                bench + "/revision", "{\"seal\":\"" + revised.path("seal").asString() + "\"}");
+        assertProblem(none, 409);
+        assertThat(none.json().path("detail").asString()).contains("proven not to fit");
     }
 
     @Test

@@ -1,6 +1,7 @@
 package itrova.server.api;
 
 import itrova.core.choice.Overturned;
+import itrova.core.order.OrderGate;
 import itrova.core.quantity.Dimension;
 import itrova.core.quantity.ShopNotation;
 import itrova.core.quantity.Unit;
@@ -310,6 +311,11 @@ class BenchController {
         Card card = seen(axleId, body.seal());
         if (card.frozen().isEmpty()) {
             throw new ConflictException("Nothing is ordered yet: the card shows the plan as it would be now anyway.");
+        }
+        if (OrderGate.of(card.chosen().report()).state() == OrderGate.State.SHUT) {
+            throw new ConflictException(
+                    card.chosen().selection().describe()
+                            + " is proven not to fit as the axle stands now: no plan is made for it. Look at the order, then choose other work, another kit or another wheel.");
         }
         if (!card.changes().isEmpty()) {
             plans.freeze(
