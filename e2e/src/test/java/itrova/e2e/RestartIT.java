@@ -96,7 +96,7 @@ class RestartIT extends BrowserTest {
             withdraw.first().click();
             assertThat(withdraw).hasCount(left - 1);
         }
-        page.getByLabel("Reading", new Page.GetByLabelOptions().setExact(true)).fill("71.0 mm");
+        page.getByLabel("Reading", new Page.GetByLabelOptions().setExact(true)).fill("71.20 mm");
         button("Enter").click();
         assertThat(page.getByText(Pattern.compile("\\d+ to send"))).hasCount(0);
         restartAt(order);
