@@ -101,7 +101,7 @@ class RestartIT extends BrowserTest {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Register diameter: ")))
                 .click();
         assertThat(page.getByRole(AriaRole.FORM).locator("h2")).containsText("Register diameter");
-        page.getByLabel("Reading", new Page.GetByLabelOptions().setExact(true)).fill("71.20 mm");
+        page.getByLabel("Reading", new Page.GetByLabelOptions().setExact(true)).fill("72.4 mm");
         // taken by the server, not only by the page, before the server is killed
         page.waitForResponse(
                 r -> r.url().endsWith("/readings") && r.request().method().equals("POST") && r.ok(),
@@ -113,8 +113,6 @@ class RestartIT extends BrowserTest {
         page.navigate(bench);
         assertThat(page.getByText("The work would be planned otherwise now.")).isVisible();
         assertThat(page.getByText("Step 2 of")).containsText("1 done");
-        button("Take the new plan").click();
-        assertThat(page.getByText("The work would be planned otherwise now.")).hasCount(0);
         restartAt(bench);
         assertThat(page.getByText("Step 2 of")).containsText("1 done");
         page.navigate("/floor");
