@@ -87,6 +87,11 @@ class RestartIT extends BrowserTest {
         button("Hub and studs").click();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Register diameter: ")))
                 .click();
+        // shown only once the dimension is picked: counted before that, none would be withdrawn and all would be
+        // repeats
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Withdraw ")))
+                        .first())
+                .isVisible();
         while (page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Withdraw ")))
                         .count()
                 > 0) {
