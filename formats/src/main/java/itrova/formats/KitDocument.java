@@ -8,12 +8,14 @@ import itrova.core.kit.Kit;
 import itrova.core.kit.KitOption;
 import itrova.core.kit.KitTerms;
 import itrova.core.kit.MissingPart;
+import itrova.core.kit.PaperFigure;
 import itrova.core.kit.PartKind;
 import itrova.core.kit.TorqueSpec;
 import itrova.core.quantity.Dimension;
 import itrova.core.vehicle.AxleEndKind;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashSet;
@@ -23,7 +25,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
 import org.apache.commons.text.similarity.LevenshteinDistance;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -32,9 +33,6 @@ import tools.jackson.databind.node.ObjectNode;
 /** Kit documents, format {@code itrova-kits/1}; schema in {@code docs/formats/itrova-kits.schema.json}. */
 public final class KitDocument {
     static final String FORMAT = "itrova-kits/1";
-
-    private static final Pattern AFTER_UNDERSCORE = Pattern.compile("_([a-z])");
-    private static final Pattern CAPITAL = Pattern.compile("([A-Z])");
 
     private KitDocument() {}
 
@@ -135,18 +133,17 @@ public final class KitDocument {
 
     /** A contradiction; nothing where no check goes by such a figure. */
     private static Optional<Contradiction> clash(Cursor p) {
-        String figure = toFigure(p.text("figure", ""));
-        return Contradiction.FIGURES.contains(figure)
-                ? Optional.of(new Contradiction(figure, p.text("one", ""), p.text("other", "")))
-                : Optional.empty();
+        return PaperFigure.named(p.text("figure", ""))
+                .map(figure -> new Contradiction(figure, p.text("one", ""), p.text("other", "")));
     }
 
     /** A misspelt figure would be a contradiction lost: it is a fault, with the nearest name there is. */
     private static void checkFigures(Cursor kit) {
         for (Cursor p : kit.entries("contradictions", false)) {
-            String figure = toFigure(p.text("figure", ""));
-            if (!Contradiction.FIGURES.contains(figure)) {
-                String nearest = Contradiction.FIGURES.stream()
+            String figure = p.text("figure", "");
+            if (PaperFigure.named(figure).isEmpty()) {
+                String nearest = Arrays.stream(PaperFigure.values())
+                        .map(KitDocument::toKey)
                         .min(Comparator.comparingInt(
                                 f -> LevenshteinDistance.getDefaultInstance().apply(f, figure)))
                         .orElseThrow();
@@ -154,8 +151,8 @@ public final class KitDocument {
                         .add(
                                 p.row(),
                                 p.path() + ".figure",
-                                "“" + Json.shortened(p.text("figure", "")) + "” is no figure of a kit. Is “"
-                                        + toKey(nearest) + "” meant?");
+                                "“" + Json.shortened(p.text("figure", "")) + "” is no figure of a kit. Is “" + nearest
+                                        + "” meant?");
             }
         }
     }
@@ -204,14 +201,8 @@ public final class KitDocument {
                 c.text("fastener", ""), PartsReader.positive(c.at("torque_Nm"), Dimension.TORQUE), thread);
     }
 
-    /** The name a figure has inside, from its name in documents: {@code disc.hat_inside_mm} is {@code disc.hatInside}. */
-    private static String toFigure(String key) {
-        String name = key.endsWith("_mm") ? key.substring(0, key.length() - 3) : key;
-        return AFTER_UNDERSCORE.matcher(name).replaceAll(m -> m.group(1).toUpperCase(Locale.ROOT));
-    }
-
-    private static String toKey(String figure) {
-        return CAPITAL.matcher(figure).replaceAll(m -> "_" + m.group(1).toLowerCase(Locale.ROOT)) + "_mm";
+    private static String toKey(PaperFigure figure) {
+        return figure.key() + "_mm";
     }
 
     /** Writes kits as a document that reads back to the same kits. */

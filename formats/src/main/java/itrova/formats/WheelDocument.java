@@ -3,6 +3,7 @@ package itrova.formats;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Dimension;
 import itrova.core.quantity.Measured;
+import itrova.core.quantity.Source;
 import itrova.core.vehicle.Station;
 import itrova.core.vehicle.Wheel;
 import java.util.ArrayList;
@@ -78,7 +79,7 @@ public final class WheelDocument {
     }
 
     private static Measured measured(double value, double tolerance, String code, String what) {
-        return Measured.of(value, Component.rectangular("wheel:" + code + ":" + what, tolerance));
+        return Measured.of(value, Component.rectangular(Source.named("wheel:" + code + ":" + what), tolerance));
     }
 
     private static List<Station> stations(Cursor c, String code, String key) {

@@ -6,9 +6,12 @@ import itrova.core.geometry.Outline;
 import itrova.core.geometry.Point;
 import itrova.core.geometry.Rectangle;
 import itrova.core.kit.Kit;
+import itrova.core.kit.PaperFigure;
+import itrova.core.kit.PaperSource;
 import itrova.core.kit.SectorOutline;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
+import itrova.core.vehicle.AroundSource;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
@@ -180,13 +183,21 @@ public final class CaliperBeside {
                 : kit.disc().diameter().tolerance() / 2;
         Measured size = midPlane.times(-gap.towardsX())
                 .with(Component.rectangular(
-                        kit.source(isCaliper ? "caliper.outline.x" : "disc.thickness"), along * gap.towardsX()))
+                        isCaliper
+                                ? kit.source(PaperFigure.CALIPER_OUTLINE, PaperSource.Along.AXLE)
+                                : kit.source(PaperFigure.DISC_THICKNESS),
+                        along * gap.towardsX()))
                 .with(Component.rectangular(
-                        kit.source(isCaliper ? "caliper.outline.r" : "disc.diameter"), radial * gap.towardsR()))
+                        isCaliper
+                                ? kit.source(PaperFigure.CALIPER_OUTLINE, PaperSource.Along.RADIUS)
+                                : kit.source(PaperFigure.DISC_DIAMETER),
+                        radial * gap.towardsR()))
                 .with(Component.rectangular(
-                        "around:" + side + ":" + obstacle.name() + ":x", obstacle.halfLimit() * gap.towardsX()))
+                        AroundSource.of(side, obstacle.name(), AroundSource.Along.AXLE),
+                        obstacle.halfLimit() * gap.towardsX()))
                 .with(Component.rectangular(
-                        "around:" + side + ":" + obstacle.name() + ":r", obstacle.halfLimit() * gap.towardsR()))
+                        AroundSource.of(side, obstacle.name(), AroundSource.Along.RADIUS),
+                        obstacle.halfLimit() * gap.towardsR()))
                 .plus(standing.face().map(f -> f.times(gap.towardsX())).orElse(Measured.exact(0)))
                 .plus(standing.radius().map(r -> r.times(gap.towardsR())).orElse(Measured.exact(0)))
                 .at(gap.size());

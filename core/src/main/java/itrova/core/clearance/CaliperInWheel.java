@@ -7,12 +7,15 @@ import itrova.core.geometry.Point;
 import itrova.core.geometry.WallStep;
 import itrova.core.kit.Disc;
 import itrova.core.kit.Kit;
+import itrova.core.kit.PaperFigure;
+import itrova.core.kit.PaperSource;
 import itrova.core.kit.SectorOutline;
 import itrova.core.measure.DerivedValues;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
+import itrova.core.quantity.Source;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Station;
@@ -67,8 +70,8 @@ public final class CaliperInWheel {
         this.kit = kit;
         midPlane = kit.disc()
                 .hatDepth()
-                .measured(kit.source("disc.hatDepth"))
-                .plus(kit.disc().hatThickness().measured(kit.source("disc.hatThickness")))
+                .measured(kit.source(PaperFigure.DISC_HAT_DEPTH))
+                .plus(kit.disc().hatThickness().measured(kit.source(PaperFigure.DISC_HAT_THICKNESS)))
                 .plus(spacer)
                 .times(-1);
         double x = midPlane.value();
@@ -163,8 +166,8 @@ public final class CaliperInWheel {
                 "disc",
                 disc.thickness().tolerance() / 2,
                 disc.diameter().tolerance() / 2,
-                kit.source("disc.thickness"),
-                kit.source("disc.diameter"));
+                kit.source(PaperFigure.DISC_THICKNESS),
+                kit.source(PaperFigure.DISC_DIAMETER));
         Sought sought = new Sought(wall, walls, taken);
         sought.look(disc(), body, 0, false);
         return Optional.ofNullable(sought.best);
@@ -221,12 +224,16 @@ public final class CaliperInWheel {
      * @param radialTolerance half-width of its tolerance along the radius (mm)
      */
     private record Body(
-            String name, double alongTolerance, double radialTolerance, String alongSource, String radialSource) {}
+            String name, double alongTolerance, double radialTolerance, Source alongSource, Source radialSource) {}
 
     private Body caliper() {
         double tolerance = kit.caliper().outlineTolerance();
         return new Body(
-                "caliper", tolerance, tolerance, kit.source("caliper.outline.x"), kit.source("caliper.outline.r"));
+                "caliper",
+                tolerance,
+                tolerance,
+                kit.source(PaperFigure.CALIPER_OUTLINE, PaperSource.Along.AXLE),
+                kit.source(PaperFigure.CALIPER_OUTLINE, PaperSource.Along.RADIUS));
     }
 
     /** What of the barrel beside the caliper was not read, in words; absent if all was. */

@@ -3,6 +3,7 @@ package itrova.core.clearance;
 import itrova.core.geometry.WallStep;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
+import itrova.core.vehicle.AroundSource;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Station;
@@ -108,18 +109,19 @@ public final class WheelProfile {
             return Walls.NONE;
         }
         Valve v = found.get();
-        String source = "around:" + end.side() + ":valve";
         Measured middle = backspacing
                 .get()
                 .times(-1)
                 .plus(v.depth())
-                .with(Component.rectangular(source + " depth", v.halfLimit()));
+                .with(Component.rectangular(
+                        AroundSource.of(end.side(), "valve", AroundSource.Along.AXLE), v.halfLimit()));
         List<List<DoubtfulStep>> walls = new ArrayList<>();
         for (boolean near : new boolean[] {true, false}) {
             Measured level = beside(end.barrel(), v.depth(), near)
                     .times(0.5)
                     .plus(-v.height())
-                    .with(Component.rectangular(source + " height", v.halfLimit()));
+                    .with(Component.rectangular(
+                            AroundSource.of(end.side(), "valve", AroundSource.Along.RADIUS), v.halfLimit()));
             walls.add(
                     List.of(step(WallStep.Kind.BARREL, middle.plus(-VALVE_RADIUS), middle.plus(VALVE_RADIUS), level)));
         }

@@ -1,6 +1,8 @@
 package itrova.core.finding;
 
 import itrova.core.kit.Contradiction;
+import itrova.core.kit.PaperFigure;
+import itrova.core.kit.PaperSource;
 import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
@@ -21,7 +23,7 @@ public final class FindingBuilder {
     private final List<Callout> missing = new ArrayList<>(2);
     private final List<Phrase> missingInWords = new ArrayList<>(1);
     private boolean contradicted;
-    private final Set<String> read = new HashSet<>();
+    private final Set<PaperFigure> read = new HashSet<>();
     private boolean satisfied;
 
     /** A check whose margin is a length. */
@@ -60,7 +62,7 @@ public final class FindingBuilder {
      * Notes figures of the kit's papers the check goes by, as far as they carry no doubt into its margins: a contradiction in one of
      * them leaves the check unproven as well.
      */
-    public FindingBuilder reads(String... figures) {
+    public FindingBuilder reads(PaperFigure... figures) {
         read.addAll(List.of(figures));
         return this;
     }
@@ -95,7 +97,7 @@ public final class FindingBuilder {
 
     /** Notes a sliding caliper of which nobody says how far it moves as it wears. */
     public FindingBuilder wantWear() {
-        reads("caliper.wearTravel", "caliper.outline");
+        reads(PaperFigure.CALIPER_WEAR_TRAVEL, PaperFigure.CALIPER_OUTLINE);
         if (!c.kit().caliper().isWearKnown()) {
             missing(Phrase.of("finding-builder.how-far-sliding-caliper-moves"));
         }
@@ -145,11 +147,11 @@ public final class FindingBuilder {
     /** Papers that contradict themselves in a figure this check uses leave it unproven until the supplier has answered. */
     private void noteClashes() {
         for (Contradiction clash : c.kit().choices().clashes()) {
-            String source = c.kit().source(clash.figure());
             boolean used = read.contains(clash.figure())
                     || requirements.stream()
                             .flatMap(r -> r.margin().components().stream())
-                            .anyMatch(part -> part.source().startsWith(source));
+                            .anyMatch(part ->
+                                    part.source() instanceof PaperSource paper && paper.figure() == clash.figure());
             if (used) {
                 contradicted = true;
                 missing(Phrase.of(

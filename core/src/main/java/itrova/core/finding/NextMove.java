@@ -1,11 +1,16 @@
 package itrova.core.finding;
 
-import itrova.core.measure.Instrument;
+import itrova.core.kit.PaperSource;
+import itrova.core.measure.InstrumentSource;
+import itrova.core.measure.ReadingSource;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
-import itrova.core.vehicle.Callout;
+import itrova.core.quantity.Source;
+import itrova.core.remedy.WorkSource;
+import itrova.core.vehicle.AroundSource;
+import itrova.core.vehicle.SheetSource;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -43,7 +48,7 @@ final class NextMove {
                 "next-move.doubt-larger-than-margin-most",
                 amount(margin.expanded(), f.unit()),
                 amount(margin.value(), f.unit()),
-                margin.largest().map(SourceWords::of).orElse(Phrase.of("next-move.inputs")));
+                margin.largest().map(NextMove::words).orElse(Phrase.of("next-move.inputs")));
     }
 
     /** In the finding's unit; what is counted in words is told with its word. */
@@ -79,36 +84,46 @@ final class NextMove {
         };
     }
 
-    /** Plain words for a component's source name. */
-    public static final class SourceWords {
-        private SourceWords() {}
-
-        static Phrase of(Component c) {
-            String[] parts = c.source().split(":");
-            return switch (parts[0]) {
-                case "instrument" -> Phrase.of("next-move.error-read-again-with-better", Instrument.valueOf(parts[1]));
-                case "resolution" -> Phrase.of("next-move.how-finely-was-read-use", callout(parts[2]));
-                case "technique" -> Phrase.of("next-move.handling-measure-another-way", callout(parts[2]));
-                case "repeat" -> Phrase.of("next-move.scatter-repeat", callout(parts[2]));
-                case "place" -> Phrase.of("next-move.place-was-read-at", callout(parts[2]));
-                case "kit" -> Phrase.of("next-move.kit-s-own-tolerance-ask", parts[2]);
-                case "around" -> Phrase.of("next-move.where-was-measured-measure-better", parts[2]);
-                case "float" -> Phrase.of("next-move.shaft-s-end-float");
-                case "load" ->
-                    parts[1].equals("halves")
-                            ? Phrase.of("next-move.how-axle-s-load-shared")
-                            : Phrase.of("next-move.how-load-known-weigh-axle");
-                case "pressure" -> Phrase.of("next-move.gauge-and-foot-read-pressure");
-                case "rim" -> Phrase.of("next-move.what-height-flange-rim-has");
-                case "friction" -> Phrase.of("next-move.friction-which-torque-wrench-does", parts[1]);
-                default -> Phrase.of("next-move.work-s-own-tolerance");
-            };
+    /** What a doubt is, and how to make it smaller. */
+    static Phrase words(Component c) {
+        Source source = c.source();
+        if (source instanceof InstrumentSource s) {
+            return Phrase.of("next-move.error-read-again-with-better", s.instrument());
         }
-
-        private static Callout callout(String nameAndPlace) {
-            String name =
-                    nameAndPlace.contains("@") ? nameAndPlace.substring(0, nameAndPlace.indexOf('@')) : nameAndPlace;
-            return Callout.valueOf(name);
+        if (source instanceof ReadingSource s) {
+            return Phrase.of(
+                    switch (s.kind()) {
+                        case RESOLUTION -> "next-move.how-finely-was-read-use";
+                        case TECHNIQUE -> "next-move.handling-measure-another-way";
+                        case REPEAT -> "next-move.scatter-repeat";
+                        case PLACE -> "next-move.place-was-read-at";
+                    },
+                    s.at().callout());
         }
+        if (source instanceof PaperSource s) {
+            return Phrase.of("next-move.kit-s-own-tolerance-ask", s.figure());
+        }
+        if (source instanceof AroundSource s) {
+            return Phrase.of("next-move.where-was-measured-measure-better", s.what());
+        }
+        if (source instanceof SheetSource s) {
+            return Phrase.of(
+                    switch (s) {
+                        case LOAD_HALVES -> "next-move.how-axle-s-load-shared";
+                        case AXLE_LOAD, MASS -> "next-move.how-load-known-weigh-axle";
+                        case LINE_PRESSURE -> "next-move.gauge-and-foot-read-pressure";
+                        case WHEELBASE, CENTRE_HEIGHT -> "next-move.inputs";
+                    });
+        }
+        if (source instanceof CommonSource s) {
+            return Phrase.of(
+                    switch (s) {
+                        case WHEEL_NUT_FRICTION -> "next-move.friction-which-torque-wrench-does";
+                        case RIM_FLANGE -> "next-move.what-height-flange-rim-has";
+                    });
+        }
+        return source instanceof WorkSource s
+                ? Phrase.of("next-move.work-s-own-tolerance", s.kind())
+                : Phrase.of("next-move.what-it-is-named", source.id());
     }
 }

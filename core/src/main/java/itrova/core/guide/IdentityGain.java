@@ -7,6 +7,7 @@ import itrova.core.identity.Identification;
 import itrova.core.identity.Nominal;
 import itrova.core.identity.Subject;
 import itrova.core.measure.ReadingSpec;
+import itrova.core.phrase.Phrase;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Callout;
 import java.util.ArrayList;
@@ -20,7 +21,7 @@ final class IdentityGain {
     private static final double NUMBER_SETTLES = 0.9;
 
     private final Map<Callout, Double> bits = new EnumMap<>(Callout.class);
-    private final Map<Callout, String> words = new EnumMap<>(Callout.class);
+    private final Map<Callout, Phrase> words = new EnumMap<>(Callout.class);
 
     private record Weighted(Family family, double probability) {}
 
@@ -59,7 +60,7 @@ final class IdentityGain {
 
     private void note(Callout callout, double gain, Subject subject, int left) {
         bits.merge(callout, gain, Double::sum);
-        words.putIfAbsent(callout, subject.title() + ": it tells between " + left + " families that are left.");
+        words.putIfAbsent(callout, Phrase.of("identity-gain.tells-between", subject, left));
     }
 
     private static List<Weighted> candidates(Subject subject, AxleEnd end, Families families) {
@@ -134,7 +135,7 @@ final class IdentityGain {
     }
 
     /** What it tells, in a sentence. */
-    String why(Callout callout) {
-        return words.getOrDefault(callout, "");
+    Phrase why(Callout callout) {
+        return words.getOrDefault(callout, Phrase.NOTHING);
     }
 }

@@ -8,11 +8,11 @@ import itrova.core.identity.Families;
 import itrova.core.judge.FitEngine;
 import itrova.core.judge.KitReport;
 import itrova.core.kit.Kit;
-import itrova.core.measure.Consolidation;
 import itrova.core.measure.Reading;
 import itrova.core.measure.ReadingSpec;
 import itrova.core.measure.TakenApart;
 import itrova.core.measure.WantedReadings;
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.AxleCase;
 import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleEnd;
@@ -62,8 +62,8 @@ public final class NextReading {
             double bits,
             double identityBits,
             double minutes,
-            String why,
-            String howTo) {
+            Phrase why,
+            Phrase howTo) {
         double worth() {
             return bits + IDENTITY_WORTH * identityBits;
         }
@@ -77,7 +77,7 @@ public final class NextReading {
      * @param waiting of those, kits no reading can settle: their papers lack something
      * @param finished said when no reading can change any verdict
      */
-    public record Advice(List<Suggestion> ranked, int openKits, int waiting, Optional<String> finished) {
+    public record Advice(List<Suggestion> ranked, int openKits, int waiting, Optional<Phrase> finished) {
         public Advice {
             ranked = List.copyOf(ranked);
         }
@@ -99,25 +99,24 @@ public final class NextReading {
     public static Advice advise(
             AxleCase axle, List<Reading> readings, List<KitReport> reports, Families families, ShopSettings settings) {
         List<OpenKit> open = openKits(axle, readings, reports, settings);
-        Map<String, Tally> tallies = tally(open);
+        Map<Worthwhile, Tally> tallies = tally(open);
         List<Suggestion> suggestions = new ArrayList<>();
         for (AxleEnd end : axle.ends()) {
             TakenApart state = TakenApart.of(end);
             IdentityGain identity = new IdentityGain(end, families);
             for (Callout callout : ReadingSpec.handOrder(end.form())) {
-                String prior = Priors.key(end.side(), callout);
+                Worthwhile prior = Worthwhile.first(end.side(), callout);
                 if (WantedReadings.isOpen(callout, end) || callout.hasPlaces() && tallies.containsKey(prior)) {
                     suggest(end, state, callout, tallies.get(prior), identity, open.size(), OptionalDouble.empty())
                             .ifPresent(suggestions::add);
                     continue;
                 }
-                String again = Rereads.SOURCE + Consolidation.key(end.side(), callout);
-                tallies.forEach((key, tally) -> {
-                    if (key.equals(again) || key.startsWith(again + "@")) {
-                        OptionalDouble place = key.equals(again)
-                                ? OptionalDouble.empty()
-                                : OptionalDouble.of(Double.parseDouble(key.substring(again.length() + 1)));
-                        suggestions.add(again(end, callout, tally, open.size(), place));
+                tallies.forEach((reading, tally) -> {
+                    if (reading.isAgain()
+                            && reading.at().side() == end.side()
+                            && reading.at().callout() == callout) {
+                        suggestions.add(again(
+                                end, callout, tally, open.size(), reading.at().place()));
                     }
                 });
             }
@@ -138,9 +137,9 @@ public final class NextReading {
         private @org.jspecify.annotations.Nullable CheckId check;
     }
 
-    private static Map<String, Tally> tally(List<OpenKit> open) {
-        Map<String, Tally> tallies = new TreeMap<>();
-        List<Map<String, Double>> shares =
+    private static Map<Worthwhile, Tally> tally(List<OpenKit> open) {
+        Map<Worthwhile, Tally> tallies = new TreeMap<>();
+        List<Map<Worthwhile, Double>> shares =
                 open.parallelStream().map(OpenKit::shares).toList();
         for (int i = 0; i < open.size(); i++) {
             OpenKit kit = open.get(i);
@@ -177,8 +176,8 @@ public final class NextReading {
                 tally == null ? 0 : tally.verdicts,
                 identityBits,
                 spec.minutes() * readingsWanted(callout, end),
-                tally == null ? identity.why(callout) : why("It decides", tally, open),
-                spec.needs().compareTo(state) > 0 ? spec.needs().howTo() : ""));
+                tally == null ? identity.why(callout) : why(false, tally, open),
+                spec.needs().compareTo(state) > 0 ? spec.needs().howTo() : Phrase.NOTHING));
     }
 
     private static Suggestion again(AxleEnd end, Callout callout, Tally tally, int open, OptionalDouble place) {
@@ -190,13 +189,16 @@ public final class NextReading {
                 tally.verdicts,
                 0,
                 ReadingSpec.of(callout).minutes(),
-                why("It is too doubtful: once more, or with the usual instrument, it decides", tally, open),
-                "");
+                why(true, tally, open),
+                Phrase.NOTHING);
     }
 
-    private static String why(String how, Tally tally, int open) {
-        String what = tally.check == null ? "" : " “" + tally.check.title() + "”";
-        return how + what + " for " + tally.kits + " of " + (open == 1 ? "1 kit" : open + " kits") + " still open.";
+    private static Phrase why(boolean isAgain, Tally tally, int open) {
+        return Phrase.of(
+                isAgain ? "next-reading.again-decides" : "next-reading.decides",
+                tally.check == null ? Phrase.NOTHING : Phrase.of("next-reading.check", tally.check),
+                tally.kits,
+                open == 1 ? Phrase.of("next-reading.one-kit") : Phrase.of("next-reading.kits", open));
     }
 
     /** A profile tells only once it was read at enough places: its first reading answers for the cost of all. */
@@ -210,14 +212,12 @@ public final class NextReading {
         return Math.max(1, WantedReadings.PLACES_WANTED - read);
     }
 
-    private static String finished(int open) {
-        return "Measuring is finished: no further reading changes a verdict."
-                + (open == 0
-                        ? ""
-                        : open == 1
-                                ? " One kit stays not proven for want of papers, of a look around the wheel, or by a hair: ask its supplier, look, or test-fit."
-                                : " " + open
-                                        + " kits stay not proven for want of papers, of a look around the wheel, or by a hair: ask their suppliers, look, or test-fit.");
+    private static Phrase finished(int open) {
+        return switch (open) {
+            case 0 -> Phrase.of("next-reading.finished");
+            case 1 -> Phrase.of("next-reading.finished-but-one");
+            default -> Phrase.of("next-reading.finished-but-some", open);
+        };
     }
 
     private static List<OpenKit> openKits(
@@ -251,7 +251,7 @@ public final class NextReading {
             yesOrNo(open, axle.ends().get(i), priors, kit, i == 0);
         }
         report.findings().stream().filter(f -> f.check().isCritical()).forEach(f -> f.missing()
-                .forEach(c -> open.addNeeded(Priors.key(f.side(), c))));
+                .forEach(c -> open.addNeeded(Worthwhile.first(f.side(), c))));
         return open;
     }
 
@@ -267,15 +267,17 @@ public final class NextReading {
     private static void yesOrNo(OpenKit kit, AxleEnd end, Priors priors, Kit of, boolean isFirst) {
         double nearlySure = 0.99;
         if (end.count(Callout.LUG_COUNT).isEmpty()) {
-            kit.addYesOrNo(Priors.key(end.side(), Callout.LUG_COUNT), isFirst ? priors.lugsMatch(of) : nearlySure);
+            kit.addYesOrNo(
+                    Worthwhile.first(end.side(), Callout.LUG_COUNT), isFirst ? priors.lugsMatch(of) : nearlySure);
         }
         boolean counts = ReadingSpec.handOrder(end.form()).contains(Callout.BRACKET_COUNT);
         if (counts && end.count(Callout.BRACKET_COUNT).isEmpty()) {
             kit.addYesOrNo(
-                    Priors.key(end.side(), Callout.BRACKET_COUNT), isFirst ? priors.bracketBoltsMatch(of) : nearlySure);
+                    Worthwhile.first(end.side(), Callout.BRACKET_COUNT),
+                    isFirst ? priors.bracketBoltsMatch(of) : nearlySure);
         }
         if (end.studThread().isEmpty() && of.studs().isEmpty()) {
-            kit.addYesOrNo(Priors.key(end.side(), Callout.STUD_THREAD), isFirst ? 0.9 : nearlySure);
+            kit.addYesOrNo(Worthwhile.first(end.side(), Callout.STUD_THREAD), isFirst ? 0.9 : nearlySure);
         }
     }
 

@@ -28,14 +28,14 @@ final class OpenKit {
     private static final double NEARLY_ALONE = 0.5;
 
     private final List<Hanging> requirements = new ArrayList<>();
-    private final Map<String, List<Touch>> byReading = new HashMap<>();
-    private final Map<String, Double> chances = new HashMap<>();
-    private final Set<String> needed = new HashSet<>();
+    private final Map<Worthwhile, List<Touch>> byReading = new HashMap<>();
+    private final Map<Worthwhile, Double> chances = new HashMap<>();
+    private final Set<Worthwhile> needed = new HashSet<>();
     private double logOfTheRest;
     private double logChance = Double.NaN;
 
     /** One open requirement: mean and variance of its margin, and the reading it hangs on most. */
-    private record Hanging(CheckId check, double mean, double variance, String most) {}
+    private record Hanging(CheckId check, double mean, double variance, Worthwhile most) {}
 
     /** How a reading moves a requirement: signed effect of one standard deviation. */
     private record Touch(Hanging requirement, double effect) {
@@ -64,12 +64,12 @@ final class OpenKit {
 
     private void add(CheckId check, Requirement requirement, Rereads rereads) {
         double variance = 0;
-        Map<String, Double> parts = new HashMap<>(4);
+        Map<Worthwhile, Double> parts = new HashMap<>(4);
         List<Component> components = requirement.margin().components();
         for (Component c : components) {
             variance += c.effect() * c.effect();
-            if (c.source().startsWith(Priors.SOURCE)) {
-                parts.put(c.source(), c.effect());
+            if (c.source() instanceof PriorSource prior) {
+                parts.put(new Worthwhile(prior.at(), false), c.effect());
             }
         }
         double mean = requirement.margin().value();
@@ -83,7 +83,7 @@ final class OpenKit {
             logOfTheRest += Math.log(Math.max(LEAST_CHANCE, Entropy.atLeastZero(mean, Math.sqrt(variance))));
             return;
         }
-        String most = parts.entrySet().stream()
+        Worthwhile most = parts.entrySet().stream()
                 .max(Map.Entry.comparingByValue((a, b) -> Double.compare(Math.abs(a), Math.abs(b))))
                 .orElseThrow()
                 .getKey();
@@ -94,18 +94,18 @@ final class OpenKit {
     }
 
     /** Takes up a yes-or-no reading, such as a count, that suits the kit with the given chance. */
-    void addYesOrNo(String reading, double chance) {
+    void addYesOrNo(Worthwhile reading, double chance) {
         chances.put(reading, Math.max(LEAST_CHANCE, Math.min(1, chance)));
     }
 
     /** Takes up a reading without which a check cannot be judged, however it turns out. */
-    void addNeeded(String reading) {
+    void addNeeded(Worthwhile reading) {
         needed.add(reading);
     }
 
     /** The readings its verdict hangs on. */
-    Set<String> readings() {
-        Set<String> all = new HashSet<>(byReading.keySet());
+    Set<Worthwhile> readings() {
+        Set<Worthwhile> all = new HashSet<>(byReading.keySet());
         all.addAll(chances.keySet());
         all.addAll(needed);
         return all;
@@ -152,22 +152,22 @@ final class OpenKit {
     }
 
     /** For each reading its verdict hangs on, the share of its open entropy that is expected to be settled. */
-    Map<String, Double> shares() {
+    Map<Worthwhile, Double> shares() {
         double open = bits();
-        Map<String, Double> shares = new HashMap<>();
-        for (String reading : readings()) {
+        Map<Worthwhile, Double> shares = new HashMap<>();
+        for (Worthwhile reading : readings()) {
             shares.put(reading, share(reading, open));
         }
         return shares;
     }
 
     /** 0 to 1; never nothing, for without it nothing is proven. */
-    private double share(String reading, double open) {
+    private double share(Worthwhile reading, double open) {
         double gain = open > 0 ? (open - expectedBits(reading)) / open : 0;
         return Math.max(LEAST_SHARE, gain);
     }
 
-    private double expectedBits(String reading) {
+    private double expectedBits(Worthwhile reading) {
         List<Touch> touches = byReading.getOrDefault(reading, List.of());
         Double chance = chances.get(reading);
         boolean isAlone = chance != null
@@ -190,7 +190,7 @@ final class OpenKit {
     }
 
     /** The check a reading bears on most here. */
-    Optional<CheckId> check(String reading) {
+    Optional<CheckId> check(Worthwhile reading) {
         List<Touch> touches = byReading.get(reading);
         return touches == null
                 ? Optional.empty()

@@ -3,7 +3,6 @@ package itrova.core.guide;
 import itrova.core.fastener.Thread;
 import itrova.core.kit.Figure;
 import itrova.core.kit.Kit;
-import itrova.core.measure.Consolidation;
 import itrova.core.measure.ReadingSpec;
 import itrova.core.measure.WantedReadings;
 import itrova.core.quantity.Component;
@@ -26,9 +25,6 @@ import java.util.function.ToIntFunction;
  * the other side once that was read.
  */
 final class Priors {
-    /** First part of the source name of a prior's doubt. */
-    static final String SOURCE = "prior:";
-
     private static final Thread USUAL_STUD = Thread.parse("1/2-20");
     /** Left and right of one axle are alike to about this standard deviation (mm, and share); common practice. */
     private static final double SIDES_ALIKE_MM = 0.3;
@@ -185,12 +181,7 @@ final class Priors {
         Normal n = other.map(
                         m -> new Normal(m.value(), Math.max(SIDES_ALIKE_MM, SIDES_ALIKE_SHARE * Math.abs(m.value()))))
                 .orElse(normal);
-        return Measured.of(n.mean(), Component.standard(key(side, callout), n.spread()));
-    }
-
-    /** Source name of the prior of one dimension on one side. */
-    static String key(Side side, Callout callout) {
-        return SOURCE + Consolidation.key(side, callout);
+        return Measured.of(n.mean(), Component.standard(PriorSource.of(side, callout), n.spread()));
     }
 
     private static List<Station> profile(Side side, Callout callout, List<Station> read, List<Station> other) {
@@ -213,7 +204,8 @@ final class Priors {
             List<Station> all, Side side, Callout callout, double at, double size, double spread) {
         boolean isBeside = all.stream().anyMatch(s -> Math.abs(s.place().value() - at) < SPEAKS_FOR);
         if (!isBeside && !isInside(all, at)) {
-            all.add(new Station(Measured.exact(at), Measured.of(size, Component.standard(key(side, callout), spread))));
+            all.add(new Station(
+                    Measured.exact(at), Measured.of(size, Component.standard(PriorSource.of(side, callout), spread))));
         }
     }
 
@@ -226,6 +218,6 @@ final class Priors {
     }
 
     private static boolean isRead(Station s) {
-        return s.size().components().stream().noneMatch(c -> c.source().startsWith(SOURCE));
+        return s.size().components().stream().noneMatch(c -> c.source() instanceof PriorSource);
     }
 }

@@ -1,11 +1,12 @@
 package itrova.core.identity;
 
+import itrova.core.phrase.Titled;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
 
 /** A figure by which families differ. */
-public enum Feature {
+public enum Feature implements Titled {
     COUNT("count", 8),
     CIRCLE("circle", 200),
     ACROSS("across", 150),
@@ -31,6 +32,11 @@ public enum Feature {
 
     /** The word used in tables and documents. */
     public String word() {
+        return word;
+    }
+
+    @Override
+    public String title() {
         return word;
     }
 

@@ -1,13 +1,15 @@
 package itrova.core.identity;
 
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
+import itrova.core.quantity.Source;
 import itrova.core.vehicle.AxleEnd;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.hipparchus.linear.Array2DRowRealMatrix;
@@ -25,7 +27,7 @@ import org.hipparchus.linear.RealVector;
  * @param contradiction what does not go together, such as a number and a bore; absent if all does
  */
 public record Identification(
-        Subject subject, List<Candidate> candidates, int features, Optional<String> contradiction) {
+        Subject subject, List<Candidate> candidates, int features, Optional<Phrase> contradiction) {
     /** Name given when the part is in no table. */
     public static final String NONE = "none of these";
 
@@ -46,7 +48,7 @@ public record Identification(
      * @param evidence how far each feature is off, in words
      * @param source where its figures come from
      */
-    public record Candidate(String name, double probability, List<String> evidence, String source) {}
+    public record Candidate(String name, double probability, List<Phrase> evidence, String source) {}
 
     public Identification {
         candidates = List.copyOf(candidates);
@@ -83,8 +85,7 @@ public record Identification(
                     subject,
                     List.of(new Candidate(NONE, 1, List.of(), "no family is nearer than 3 u")),
                     evidence.size(),
-                    named.map(f -> "The number says " + f.name() + ", but what is measured fits no family known: "
-                            + "read the number again, or the part is not what it says."));
+                    named.map(f -> Phrase.of("identity.number-fits-no-family", f.name())));
         }
         return weighed(subject, evidence, number, named, matches);
     }
@@ -135,26 +136,29 @@ public record Identification(
         return new Identification(subject, candidates, evidence.size(), contradiction(number, named, matches));
     }
 
-    private static Optional<String> contradiction(
+    private static Optional<Phrase> contradiction(
             Optional<String> number, Optional<Family> named, List<Match> matches) {
         if (number.isPresent() && named.isEmpty()) {
-            return Optional.of("The number " + number.get() + " stands in no table here: it tells nothing.");
+            return Optional.of(Phrase.of("identity.number-in-no-table", number.get()));
         }
         return named.flatMap(f -> matches.stream()
                 .filter(m -> m.family().equals(f) && m.worst() > FAR_IN_U)
                 .findFirst()
-                .map(m -> "The number says " + f.name() + ", the measure does not: " + String.join("; ", m.words())
-                        + ". Read the number again, or the part is not what it says."));
+                .map(m -> Phrase.of("identity.number-against-measure", f.name(), Phrase.joined("; ", m.words()))));
     }
 
     /** How well one family goes with what was measured. */
-    private record Match(Family family, double logDensity, double worst, List<String> words) {
+    private record Match(Family family, double logDensity, double worst, List<Phrase> words) {
         static Match of(Family family, Map<Feature, Measured> evidence) {
             List<Feature> known = evidence.keySet().stream()
                     .filter(f -> f != Feature.COUNT && family.figures().containsKey(f))
                     .toList();
             if (differsInCount(family, evidence)) {
-                return new Match(family, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY, List.of("count differs"));
+                return new Match(
+                        family,
+                        Double.NEGATIVE_INFINITY,
+                        Double.POSITIVE_INFINITY,
+                        List.of(Phrase.of("identity.count-differs")));
             }
             double log = 0;
             for (Feature f : evidence.keySet()) {
@@ -169,7 +173,7 @@ public record Identification(
             RealMatrix covariance = new Array2DRowRealMatrix(n, n);
             RealVector off = new ArrayRealVector(n);
             double worst = 0;
-            List<String> words = new ArrayList<>();
+            List<Phrase> words = new ArrayList<>();
             for (int i = 0; i < n; i++) {
                 Measured read = evidence.get(known.get(i));
                 Nominal nominal = family.figures().get(known.get(i));
@@ -201,15 +205,17 @@ public record Identification(
             return v * v;
         }
 
-        private static String word(Feature feature, double difference, double u) {
-            return String.format(
-                            Locale.ROOT, "%s %+.2f mm, %.1f u", feature.word(), difference, Math.abs(difference) / u)
-                    .replace('-', '−');
+        private static Phrase word(Feature feature, double difference, double u) {
+            return Phrase.of(
+                    "identity.off-by",
+                    feature,
+                    Amount.mm(difference, 2).asSigned(),
+                    Amount.number(Math.abs(difference) / u, 1));
         }
 
         /** Covariance of two readings from the sources they share, such as the error of one instrument. */
         private static double shared(Measured a, Measured b) {
-            Map<String, Double> effects = new HashMap<>();
+            Map<Source, Double> effects = new HashMap<>();
             for (Component c : a.components()) {
                 effects.put(c.source(), c.effect());
             }
@@ -227,7 +233,7 @@ public record Identification(
      * @param claim the family the papers name
      * @return a loud sentence when the claim is out of the question; absent while it may be true
      */
-    public Optional<String> against(String claim) {
+    public Optional<Phrase> against(String claim) {
         if (features == 0 || candidates.isEmpty()) {
             return Optional.empty();
         }
@@ -236,8 +242,9 @@ public record Identification(
             return Optional.empty();
         }
         Candidate best = candidates.get(0);
-        return Optional.of("The papers say " + claim + ", what is measured is "
-                + (best.name().equals(NONE) ? "none of the families known" : best.name())
-                + ": the axle is not original. Order by what is measured.");
+        return Optional.of(
+                best.name().equals(NONE)
+                        ? Phrase.of("identity.papers-say-other-than-known", claim)
+                        : Phrase.of("identity.papers-say-other", claim, best.name()));
     }
 }

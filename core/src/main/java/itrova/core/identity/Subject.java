@@ -1,7 +1,9 @@
 package itrova.core.identity;
 
+import itrova.core.phrase.Titled;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
+import itrova.core.quantity.Source;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Callout;
 import java.util.EnumMap;
@@ -9,7 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /** Something at an axle end that can be told from a table of families. */
-public enum Subject {
+public enum Subject implements Titled {
     WHEEL_PATTERN("Wheel pattern", Family.Kind.PATTERN, Map.of(Feature.COUNT, Callout.LUG_COUNT)),
     STUD_THREAD(
             "Stud thread",
@@ -59,6 +61,7 @@ public enum Subject {
         this.callouts = callouts;
     }
 
+    @Override
     public String title() {
         return title;
     }
@@ -97,7 +100,8 @@ public enum Subject {
         if (this == STUD_THREAD) {
             end.studThread()
                     .ifPresent(t -> found.put(
-                            Feature.PITCH, Measured.of(t.pitch(), Component.rectangular("thread gauge", 0.03))));
+                            Feature.PITCH,
+                            Measured.of(t.pitch(), Component.rectangular(Source.named("thread gauge"), 0.03))));
         }
         return found;
     }
@@ -108,7 +112,7 @@ public enum Subject {
         }
         boolean journal = feature == Feature.BORE && this != AXLE_BEARING;
         double half = JOURNAL_UNDER_BORE_MOST / 2;
-        return journal ? read.plus(half).with(Component.rectangular("fit:" + name(), half)) : read;
+        return journal ? read.plus(half).with(Component.rectangular(Source.named("fit:" + name()), half)) : read;
     }
 
     /** The number read on the part, if one was. */

@@ -2,6 +2,7 @@ package itrova.core.kit;
 
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
+import itrova.core.quantity.Source;
 
 /**
  * A length from a kit's papers.
@@ -36,8 +37,8 @@ public record Figure(double value, double tolerance, boolean assumed) {
         return new Figure(value, BORE_TOLERANCE, true);
     }
 
-    /** The figure with its doubt under the given source name. */
-    public Measured measured(String source) {
+    /** The figure with its doubt under the given source. */
+    public Measured measured(Source source) {
         return Measured.of(value, Component.rectangular(source, tolerance));
     }
 }

@@ -107,13 +107,18 @@ public record Kit(
     }
 
     /** Whether the papers contradict themselves in a figure. */
-    public boolean contradicts(String figure) {
-        return choices.clashes().stream().anyMatch(clash -> clash.figure().equals(figure));
+    public boolean contradicts(PaperFigure figure) {
+        return choices.clashes().stream().anyMatch(clash -> clash.figure() == figure);
     }
 
-    /** Source name of one of this kit's figures. */
-    public String source(String figure) {
-        return "kit:" + code + ":" + figure;
+    /** Source of the doubt of one of this kit's figures. */
+    public PaperSource source(PaperFigure figure) {
+        return PaperSource.of(code, figure);
+    }
+
+    /** Source of the doubt of an outline in one direction. */
+    public PaperSource source(PaperFigure outline, PaperSource.Along along) {
+        return PaperSource.of(code, outline, along);
     }
 
     /** The kit under another code. */

@@ -75,19 +75,6 @@ public record OwnSpindle(
     }
 
     private static Measured measured(Figure figure, Kit kit, Callout c) {
-        return figure.measured(kit.source(figure(c)));
-    }
-
-    /** Name of one of its figures, such as {@code spindle.innerJournal}. */
-    static String figure(Callout c) {
-        StringBuilder name = new StringBuilder("spindle.");
-        boolean capital = false;
-        for (char letter : c.name().toCharArray()) {
-            if (letter != '_') {
-                name.append(capital ? letter : Character.toLowerCase(letter));
-            }
-            capital = letter == '_';
-        }
-        return name.toString();
+        return figure.measured(kit.source(PaperFigure.of(c)));
     }
 }

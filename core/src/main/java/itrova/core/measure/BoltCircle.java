@@ -1,5 +1,7 @@
 package itrova.core.measure;
 
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Callout;
@@ -98,21 +100,20 @@ public final class BoltCircle {
     }
 
     /** Says which two ways of measuring contradict each other, and by how much. */
-    public static Optional<String> clash(AxleEnd end) {
+    public static Optional<Phrase> clash(AxleEnd end) {
         List<Evidence> all = evidence(end);
         for (int i = 0; i < all.size(); i++) {
             for (int j = i + 1; j < all.size(); j++) {
                 Measured difference = all.get(i).diameter().minus(all.get(j).diameter());
                 if (Math.abs(difference.value()) > difference.expanded()) {
-                    return Optional.of(String.format(
-                            java.util.Locale.ROOT,
-                            "“%s” gives a bolt circle of %.2f mm, “%s” gives %.2f mm: %.2f mm apart, more than their doubt of %.2f mm explains. Read one again.",
-                            all.get(i).from().title(),
-                            all.get(i).diameter().value(),
-                            all.get(j).from().title(),
-                            all.get(j).diameter().value(),
-                            Math.abs(difference.value()),
-                            difference.expanded()));
+                    return Optional.of(Phrase.of(
+                            "bolt-circle.two-ways-apart",
+                            all.get(i).from(),
+                            Amount.mm(all.get(i).diameter().value(), 2),
+                            all.get(j).from(),
+                            Amount.mm(all.get(j).diameter().value(), 2),
+                            Amount.mm(Math.abs(difference.value()), 2),
+                            Amount.mm(difference.expanded(), 2)));
                 }
             }
         }

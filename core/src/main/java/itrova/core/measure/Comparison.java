@@ -1,5 +1,7 @@
 package itrova.core.measure;
 
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Callout;
@@ -98,25 +100,27 @@ public final class Comparison {
      *
      * @param wheel whether wheels are compared, else axle ends
      */
-    public static Optional<String> whyNotEqual(AxleEnd from, AxleEnd to, boolean wheel) {
+    public static Optional<Phrase> whyNotEqual(AxleEnd from, AxleEnd to, boolean wheel) {
         List<Line> lines = of(from, to).stream()
                 .filter(l -> l.callout().isOfWheel() == wheel && !l.callout().isGapOfVehicle())
                 .toList();
         Optional<Line> differing = lines.stream().filter(Line::differs).findFirst();
         if (differing.isPresent()) {
             Line d = differing.get();
-            String by = d.difference()
-                    .map(m -> String.format(
-                            java.util.Locale.ROOT, " by %.2f mm, doubt %.2f mm", Math.abs(m.value()), m.expanded()))
-                    .orElse("");
-            return Optional.of(
-                    "“" + d.callout().title() + "” differs" + by + ": they are not equal, measure this one itself.");
+            return Optional.of(d.difference()
+                    .map(m -> Phrase.of(
+                            "comparison.differs-by",
+                            d.callout(),
+                            Amount.mm(Math.abs(m.value()), 2),
+                            Amount.mm(m.expanded(), 2)))
+                    .orElse(Phrase.of("comparison.differs", d.callout())));
         }
         long agreeing = lines.stream().filter(l -> l.difference().isPresent()).count();
         if (agreeing < AGREEING_WANTED) {
-            return Optional.of("Equal is proved, not assumed: read "
-                    + (wheel ? "backspacing and the barrel at one depth" : "register and bolt circle")
-                    + " here too. " + agreeing + " of " + AGREEING_WANTED + " lengths read on both agree so far.");
+            return Optional.of(Phrase.of(
+                    wheel ? "comparison.read-of-the-wheel-too" : "comparison.read-of-the-end-too",
+                    agreeing,
+                    AGREEING_WANTED));
         }
         return Optional.empty();
     }

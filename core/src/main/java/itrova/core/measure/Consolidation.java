@@ -46,14 +46,14 @@ public final class Consolidation {
     /** Each reading of known origin once; one taken over from another end gives way to any taken here. */
     private static List<Reading> measured(List<Reading> readings) {
         Set<ReadingKey> known = new HashSet<>();
-        Set<ReadingPlace> taken = readings.stream()
+        Set<ReadAt> taken = readings.stream()
                 .filter(r -> isMeasured(r) && !isCopy(r))
-                .map(ReadingPlace::of)
+                .map(ReadAt::of)
                 .collect(Collectors.toSet());
         return readings.stream()
                 .filter(Consolidation::isMeasured)
                 .filter(r -> r.origin().isEmpty() || known.add(r.key()))
-                .filter(r -> !isCopy(r) || !taken.contains(ReadingPlace.of(r)))
+                .filter(r -> !isCopy(r) || !taken.contains(ReadAt.of(r)))
                 .toList();
     }
 
@@ -64,12 +64,6 @@ public final class Consolidation {
 
     private static boolean isCopy(Reading r) {
         return r.origin().map(Origin::isCopy).orElse(false);
-    }
-
-    private record ReadingPlace(Side side, Callout callout, OptionalDouble place) {
-        static ReadingPlace of(Reading r) {
-            return new ReadingPlace(r.side(), r.callout(), r.place());
-        }
     }
 
     private static void put(AxleEnd.Builder end, Side side, Callout callout, List<Reading> own) {
@@ -84,15 +78,10 @@ public final class Consolidation {
                 } else if (callout == Callout.WHEEL_SPOKE) {
                     end.spokes(stations(own));
                 } else {
-                    end.length(callout, consolidate(key(side, callout), own));
+                    end.length(callout, consolidate(ReadAt.of(side, callout), own));
                 }
             }
         }
-    }
-
-    /** Name under which the doubts of one dimension on one side are kept. */
-    public static String key(Side side, Callout callout) {
-        return side.word() + ":" + callout.name();
     }
 
     private static List<Station> stations(List<Reading> readings) {
@@ -101,18 +90,19 @@ public final class Consolidation {
                 .add(r));
         List<Station> stations = new ArrayList<>();
         byPlace.forEach((place, same) -> {
-            String key = key(same.get(0).side(), same.get(0).callout()) + "@" + place;
+            ReadAt at = ReadAt.of(same.get(0));
             double written =
                     same.stream().mapToDouble(Reading::placeHalfLimit).max().orElseThrow();
-            Measured where = Measured.of(place, Component.rectangular("place:" + key, written));
-            stations.add(new Station(where, consolidate(key, same)));
+            Measured where =
+                    Measured.of(place, Component.rectangular(ReadingSource.of(ReadingSource.Kind.PLACE, at), written));
+            stations.add(new Station(where, consolidate(at, same)));
         });
         stations.sort(Comparator.comparingDouble(s -> s.place().value()));
         return stations;
     }
 
     /** Mean of repeats with its doubt; repeats with different instruments take the coarsest one's limits. */
-    static Measured consolidate(String key, List<Reading> repeats) {
+    static Measured consolidate(ReadAt at, List<Reading> repeats) {
         ReadingSpec spec = ReadingSpec.of(repeats.get(0).callout());
         Reading coarsest = repeats.get(0);
         double sum = 0;
@@ -125,26 +115,27 @@ public final class Consolidation {
         double mean = sum / repeats.size();
         return Measured.of(
                 mean,
-                Component.rectangular("instrument:" + coarsest.instrument().name(), coarsest.halfLimit()),
-                Component.rectangular("resolution:" + key, coarsest.halfResolution()),
-                Component.standard("technique:" + key, spec.technique()),
-                repeatability(key, repeats, mean, spec.pooledSpread()));
+                Component.rectangular(InstrumentSource.of(coarsest.instrument()), coarsest.halfLimit()),
+                Component.rectangular(ReadingSource.of(ReadingSource.Kind.RESOLUTION, at), coarsest.halfResolution()),
+                Component.standard(ReadingSource.of(ReadingSource.Kind.TECHNIQUE, at), spec.technique()),
+                repeatability(at, repeats, mean, spec.pooledSpread()));
     }
 
-    private static Component repeatability(String key, List<Reading> repeats, double mean, double pooled) {
+    private static Component repeatability(ReadAt at, List<Reading> repeats, double mean, double pooled) {
         int n = repeats.size();
         if (n < REPEATS_THAT_SPEAK_FOR_THEMSELVES) {
-            return Component.standard("repeat:" + key, pooled / Math.sqrt(n));
+            return Component.standard(ReadingSource.of(ReadingSource.Kind.REPEAT, at), pooled / Math.sqrt(n));
         }
         double squares = repeats.stream()
                 .mapToDouble(r -> Math.pow(r.value().orElseThrow() - mean, 2))
                 .sum();
-        return new Component("repeat:" + key, Math.sqrt(squares / (n - 1) / n), n - 1.0);
+        return new Component(
+                ReadingSource.of(ReadingSource.Kind.REPEAT, at), Math.sqrt(squares / (n - 1) / n), n - 1.0);
     }
 
     /** One reading by itself, with its doubt. */
     public static Measured single(Reading reading) {
-        return consolidate(key(reading.side(), reading.callout()), List.of(reading));
+        return consolidate(ReadAt.of(reading), List.of(reading));
     }
 
     /** The value read at the nearest other place of the same profile, on the same side, if any. */

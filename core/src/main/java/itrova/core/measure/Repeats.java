@@ -1,7 +1,8 @@
 package itrova.core.measure;
 
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.hipparchus.distribution.continuous.TDistribution;
 
@@ -28,7 +29,7 @@ public final class Repeats {
      * @param odd what does not go together, in a sentence; absent if all does
      * @param outlier index of the reading that stands out, if one does
      */
-    public record Summary(int n, double mean, double spread, Optional<String> odd, Optional<Integer> outlier) {}
+    public record Summary(int n, double mean, double spread, Optional<Phrase> odd, Optional<Integer> outlier) {}
 
     /** Judges the repeats of one dimension at one place. */
     public static Summary of(List<Reading> repeats) {
@@ -51,11 +52,7 @@ public final class Repeats {
                             n,
                             mean,
                             s,
-                            Optional.of(String.format(
-                                    Locale.ROOT,
-                                    "The repeats lie %.2f mm apart, ordinary hands stay within %.2f mm: read once more.",
-                                    range,
-                                    allowed)),
+                            Optional.of(Phrase.of("repeats.lie-apart", Amount.mm(range, 2), Amount.mm(allowed, 2))),
                             n > 2 ? Optional.of(far) : Optional.empty())
                     : new Summary(n, mean, s, Optional.empty(), Optional.empty());
         }
@@ -65,11 +62,7 @@ public final class Repeats {
                         n,
                         mean,
                         s,
-                        Optional.of(String.format(
-                                Locale.ROOT,
-                                "%.2f mm stands out from the other %d (Grubbs' test, 5 %%): look for a slip, withdraw it only with a reason.",
-                                x[far],
-                                n - 1)),
+                        Optional.of(Phrase.of("repeats.one-stands-out", Amount.mm(x[far], 2), n - 1)),
                         Optional.of(far))
                 : new Summary(n, mean, s, Optional.empty(), Optional.empty());
     }

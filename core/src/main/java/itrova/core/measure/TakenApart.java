@@ -1,5 +1,6 @@
 package itrova.core.measure;
 
+import itrova.core.phrase.Phrase;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Callout;
 import java.util.Arrays;
@@ -8,9 +9,9 @@ import java.util.Comparator;
 /** How far an axle end is taken apart. */
 public enum TakenApart {
     ON("nothing off", 0, ""),
-    WHEEL("wheel off", 10, "Take the wheel off first: chock, lift, set stands."),
-    DRUM("drum off", 20, "Pull the drum first: parking brake off, gearbox in neutral."),
-    APART("hub or shaft out", 60, "Pull hub or shaft first; one side is enough to read a bearing.");
+    WHEEL("wheel off", 10, "taken-apart.wheel"),
+    DRUM("drum off", 20, "taken-apart.drum"),
+    APART("hub or shaft out", 60, "taken-apart.hub-or-shaft");
 
     private final String word;
     private final double minutes;
@@ -32,8 +33,8 @@ public enum TakenApart {
     }
 
     /** What has to be done to get there, in a sentence. */
-    public String howTo() {
-        return howTo;
+    public Phrase howTo() {
+        return this == ON ? Phrase.NOTHING : Phrase.of(howTo);
     }
 
     /** How far the end must already be apart, to judge by what was read there; the wheel's own readings say wheel off. */

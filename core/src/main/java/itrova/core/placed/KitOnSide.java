@@ -6,6 +6,7 @@ import itrova.core.fastener.Thread;
 import itrova.core.kit.Figure;
 import itrova.core.kit.Kit;
 import itrova.core.kit.OwnSpindle;
+import itrova.core.kit.PaperFigure;
 import itrova.core.measure.DerivedValues;
 import itrova.core.quantity.Measured;
 import itrova.core.settings.ShopSettings;
@@ -176,7 +177,7 @@ public final class KitOnSide {
         Optional<Figure> face = kit.fitting().hub().get().face();
         return shoulder.isEmpty() || face.isEmpty()
                 ? Optional.empty()
-                : Optional.of(shoulder.get().plus(face.get().measured(kit.source("hub.face"))));
+                : Optional.of(shoulder.get().plus(face.get().measured(kit.source(PaperFigure.HUB_FACE))));
     }
 
     /** The reading without which the hub face is not known. */
@@ -191,12 +192,13 @@ public final class KitOnSide {
 
     /** Place of the disc's mid-plane (mm) from the bracket face, outboard positive; absent until the hub face is known. */
     public Optional<Measured> midPlane() {
-        return hubFace().map(face -> face.minus(kit.disc().hatDepth().measured(kit.source("disc.hatDepth"))));
+        return hubFace()
+                .map(face -> face.minus(kit.disc().hatDepth().measured(kit.source(PaperFigure.DISC_HAT_DEPTH))));
     }
 
     /** Thickness of the hat under the wheel (mm); none where the kit's own hub carries the wheel. */
     public Measured hat() {
-        return kit.disc().hatThickness().measured(kit.source("disc.hatThickness"));
+        return kit.disc().hatThickness().measured(kit.source(PaperFigure.DISC_HAT_THICKNESS));
     }
 
     /** Diameter of the studs' threads (mm): the kit's own, else as read, else nominal of the thread read. */
@@ -212,14 +214,14 @@ public final class KitOnSide {
     /** Diameter of what of the stud stands in the disc's hole besides its thread (mm). */
     public Optional<Measured> studShoulder() {
         if (kit.studs().isPresent()) {
-            return Optional.of(kit.studs().get().shoulder().measured(kit.source("studs.shoulder")));
+            return Optional.of(kit.studs().get().shoulder().measured(kit.source(PaperFigure.STUDS_SHOULDER)));
         }
         return bringsHub() ? Optional.empty() : end.length(Callout.STUD_SHOULDER);
     }
 
     public Optional<Measured> studStickOut() {
         if (kit.studs().isPresent()) {
-            return Optional.of(kit.studs().get().stickOut().measured(kit.source("studs.stickOut")));
+            return Optional.of(kit.studs().get().stickOut().measured(kit.source(PaperFigure.STUDS_STICK_OUT)));
         }
         return bringsHub() ? Optional.empty() : end.length(Callout.STUD_STICK_OUT);
     }

@@ -14,17 +14,17 @@ import org.jspecify.annotations.Nullable;
  * components of different sources are independent. Immutable.
  */
 public final class Measured {
-    private static final String[] NO_SOURCES = {};
+    private static final Source[] NO_SOURCES = {};
     private static final double[] NO_EFFECTS = {};
 
     private final double value;
     // Three arrays side by side, sorted by source, each source once: scaling shares two of them.
-    private final String[] sources;
+    private final Source[] sources;
     private final double[] effects;
     /** Null where every one is infinite, as for all that rests on stated limits. */
     private final double @Nullable [] dofs;
 
-    private Measured(double value, String[] sources, double[] effects, double @Nullable [] dofs) {
+    private Measured(double value, Source[] sources, double[] effects, double @Nullable [] dofs) {
         this.value = value;
         this.sources = sources;
         this.effects = effects;
@@ -35,7 +35,7 @@ public final class Measured {
     public static Measured of(double value, Component part) {
         return new Measured(
                 value,
-                new String[] {part.source()},
+                new Source[] {part.source()},
                 new double[] {part.effect()},
                 Double.isInfinite(part.dof()) ? null : new double[] {part.dof()});
     }
@@ -209,7 +209,7 @@ public final class Measured {
             return b.scaled(result, fb);
         }
         int most = a.sources.length + b.sources.length;
-        String[] sources = new String[most];
+        Source[] sources = new Source[most];
         double[] effects = new double[most];
         double[] dofs = a.dofs == null && b.dofs == null ? null : new double[most];
         int i = 0;
@@ -250,9 +250,9 @@ public final class Measured {
         if (j == b.sources.length) {
             return -1;
         }
-        String one = a.sources[i];
-        String other = b.sources[j];
-        return one == other ? 0 : one.compareTo(other); // the same string object is the common case
+        Source one = a.sources[i];
+        Source other = b.sources[j];
+        return one == other ? 0 : one.id().compareTo(other.id()); // the same object is the common case
     }
 
     @Override

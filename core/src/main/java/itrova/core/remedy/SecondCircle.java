@@ -3,6 +3,7 @@ package itrova.core.remedy;
 import itrova.core.kit.Disc;
 import itrova.core.kit.Figure;
 import itrova.core.kit.HolePattern;
+import itrova.core.kit.PaperFigure;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
@@ -38,8 +39,8 @@ public final class SecondCircle {
             return List.of(WorkOffer.refused(Phrase.of("second-circle.second-circle-drilled-only-into")));
         }
         if (disc.holeToEdge().isEmpty()
-                || c.kit().contradicts("disc.holeToEdge")
-                || c.kit().contradicts("disc.circle")) {
+                || c.kit().contradicts(PaperFigure.DISC_HOLE_TO_EDGE)
+                || c.kit().contradicts(PaperFigure.DISC_CIRCLE)) {
             return List.of(WorkOffer.refused(Phrase.of("second-circle.second-circle-not-offered-papers")));
         }
         if (least.isEmpty()) {

@@ -116,6 +116,6 @@ public record Work(WorkKind kind, Side side, double before, double target, Phras
     }
 
     private Measured worked() {
-        return Measured.of(target, Component.rectangular("process:" + side.word() + ":" + kind, kind.tolerance()));
+        return Measured.of(target, Component.rectangular(WorkSource.of(side, kind), kind.tolerance()));
     }
 }

@@ -34,8 +34,10 @@ public record AxleLoad(double kg, Source source) {
     public Measured measured() {
         return switch (source) {
             case PLATE -> Measured.exact(kg);
-            case WEIGHBRIDGE -> Measured.of(kg, Component.rectangular("load:weighbridge", WEIGHBRIDGE_HALF_LIMIT_KG));
-            case ESTIMATE -> Measured.of(kg, Component.rectangular("load:estimate", ESTIMATE_HALF_LIMIT_SHARE * kg));
+            case WEIGHBRIDGE ->
+                Measured.of(kg, Component.rectangular(SheetSource.AXLE_LOAD, WEIGHBRIDGE_HALF_LIMIT_KG));
+            case ESTIMATE ->
+                Measured.of(kg, Component.rectangular(SheetSource.AXLE_LOAD, ESTIMATE_HALF_LIMIT_SHARE * kg));
         };
     }
 }

@@ -242,27 +242,27 @@ public record VehicleSheet(
     public Optional<Measured> massMeasured() {
         return figure("Mass", mass, Dimension.MASS, 50, 40_000).map(kg -> switch (massFrom) {
             case PLATE -> Measured.exact(kg);
-            case WEIGHBRIDGE -> Measured.of(kg, Component.rectangular("mass:weighbridge", WEIGHED_HALF_LIMIT));
-            case ESTIMATE -> Measured.of(kg, Component.rectangular("mass:estimate", ESTIMATE_SHARE * kg));
+            case WEIGHBRIDGE -> Measured.of(kg, Component.rectangular(SheetSource.MASS, WEIGHED_HALF_LIMIT));
+            case ESTIMATE -> Measured.of(kg, Component.rectangular(SheetSource.MASS, ESTIMATE_SHARE * kg));
         });
     }
 
     /** Wheelbase with its doubt (mm), taken by tape. */
     public Optional<Measured> wheelbaseMeasured() {
         return figure("Wheelbase", wheelbase, Dimension.LENGTH, 500, 10_000)
-                .map(mm -> Measured.of(mm, Component.rectangular("wheelbase:tape", TAPE_HALF_LIMIT)));
+                .map(mm -> Measured.of(mm, Component.rectangular(SheetSource.WHEELBASE, TAPE_HALF_LIMIT)));
     }
 
     /** Height of the centre of gravity with its doubt (mm), an estimate. */
     public Optional<Measured> centreHeightMeasured() {
         return figure("Height of the centre of gravity", centreHeight, Dimension.LENGTH, 100, 2500)
-                .map(mm -> Measured.of(mm, Component.rectangular("centre height:estimate", ESTIMATE_SHARE * mm)));
+                .map(mm -> Measured.of(mm, Component.rectangular(SheetSource.CENTRE_HEIGHT, ESTIMATE_SHARE * mm)));
     }
 
     /** Pressure at the axle's line with its doubt (MPa); a gauge of 1.6 % and a foot that does not hold still (common practice). */
     public Optional<Measured> linePressureMeasured() {
         return figure("Line pressure", brakes.linePressure(), Dimension.PRESSURE, 0.5, 25)
-                .map(p -> Measured.of(p, Component.rectangular("pressure:gauge", PRESSURE_SHARE * p)));
+                .map(p -> Measured.of(p, Component.rectangular(SheetSource.LINE_PRESSURE, PRESSURE_SHARE * p)));
     }
 
     /** Cautions that follow from what was found. */

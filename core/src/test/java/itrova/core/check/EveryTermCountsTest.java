@@ -23,6 +23,7 @@ import itrova.core.kit.KitOption;
 import itrova.core.order.OrderGate;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
+import itrova.core.quantity.Source;
 import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleEndKind;
@@ -124,14 +125,14 @@ class EveryTermCountsTest {
                 .value()
                 .value();
         assertThat(Math.abs(steer)).isGreaterThan(5);
-        assertThat(effect(f, "around:LEFT:king-pin"))
+        assertThat(effect(f, "around:left:king-pin"))
                 .isEqualTo(Math.toRadians(Math.abs(steer)) * Math.sqrt(2) / Math.sqrt(3), within(1e-9));
-        assertThat(effect(f, "around:LEFT:arc of travel")).isEqualTo(0.02 * 70 / Math.sqrt(3), within(1e-9));
+        assertThat(effect(f, "around:left:arc of travel")).isEqualTo(0.02 * 70 / Math.sqrt(3), within(1e-9));
     }
 
     private static double effect(Finding f, String source) {
         return f.margin().orElseThrow().components().stream()
-                .filter(c -> c.source().equals(source))
+                .filter(c -> c.source().id().equals(source))
                 .mapToDouble(Component::effect)
                 .findFirst()
                 .orElseThrow();
@@ -144,8 +145,10 @@ class EveryTermCountsTest {
                         AxleEndKind.REAR_LIVE_AXLE,
                         Optional.of(new Tyre(245, 634, Samples.TYRE.ratedKg())),
                         Optional.empty())
-                .length(Callout.WHEEL_BACKSPACING, Measured.of(80, Component.standard("backspacing", 0.7)))
-                .length(Callout.WHEEL_OVERALL, Measured.of(165, Component.standard("overall", 0.8)))
+                .length(
+                        Callout.WHEEL_BACKSPACING,
+                        Measured.of(80, Component.standard(Source.named("backspacing"), 0.7)))
+                .length(Callout.WHEEL_OVERALL, Measured.of(165, Component.standard(Source.named("overall"), 0.8)))
                 .build();
         Finding f = find(end, Samples.kit(), CheckId.SWEEP);
         assertThat(Math.abs(effect(f, "backspacing"))).isEqualTo(0.7, within(1e-6));

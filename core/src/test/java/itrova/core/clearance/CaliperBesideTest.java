@@ -14,6 +14,7 @@ import itrova.core.kit.Kit;
 import itrova.core.kit.SectorOutline;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
+import itrova.core.quantity.Source;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.AxleForm;
@@ -143,7 +144,8 @@ class CaliperBesideTest {
             List<SectorOutline> parts = sectors(random);
             double wear = random.nextBoolean() ? 8 : 0;
             double tolerance = random.nextDouble(0, 3);
-            Measured midPlane = Measured.of(MID_PLANE, Component.rectangular("hub face", random.nextDouble(0.05, 4)));
+            Measured midPlane =
+                    Measured.of(MID_PLANE, Component.rectangular(Source.named("hub face"), random.nextDouble(0.05, 4)));
             Standing arm = standing(
                     ClockWindow.ALL,
                     random.nextDouble(-90, 0),

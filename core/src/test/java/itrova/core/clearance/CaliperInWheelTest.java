@@ -12,6 +12,7 @@ import itrova.core.kit.Figure;
 import itrova.core.kit.Kit;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
+import itrova.core.quantity.Source;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.AxleForm;
@@ -36,7 +37,9 @@ class CaliperInWheelTest {
     private static final double MID_PLANE = -48.5; // hat 42 deep, 6.5 thick
 
     private static Measured length(double value, String source, double halfLimit) {
-        return halfLimit > 0 ? Measured.of(value, Component.rectangular(source, halfLimit)) : Measured.exact(value);
+        return halfLimit > 0
+                ? Measured.of(value, Component.rectangular(Source.named(source), halfLimit))
+                : Measured.exact(value);
     }
 
     private static AxleEnd end(List<Station> barrel, List<Station> spokes, double doubt) {

@@ -1,5 +1,6 @@
 package itrova.core.guide;
 
+import static itrova.core.wording.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -112,7 +113,8 @@ class NextReadingTest {
     void followedToItsEndTheAdviceProvesTheKitAndSaysSo() {
         takeAllThatSettles();
         assertThat(reports().get(0).verdict().isProven()).isTrue();
-        assertThat(advice().finished()).hasValueSatisfying(t -> assertThat(t).startsWith("Measuring is finished"));
+        assertThat(advice().finished())
+                .hasValueSatisfying(t -> assertThat(said(t)).startsWith("Measuring is finished"));
         // what no kit hangs on was never asked for
         assertThat(taken).extracting(Reading::callout).doesNotContain(Callout.INNER_JOURNAL, Callout.WHEEL_OVERALL);
     }
@@ -122,14 +124,14 @@ class NextReadingTest {
         assertThat(advice().ranked())
                 .filteredOn(s -> ReadingSpec.of(s.callout()).needs() == TakenApart.DRUM)
                 .isNotEmpty()
-                .allSatisfy(s -> assertThat(s.howTo()).contains("Pull the drum first"));
+                .allSatisfy(s -> assertThat(said(s.howTo())).contains("Pull the drum first"));
         assertThat(ReadingSpec.of(advice().next().orElseThrow().callout()).needs())
                 .isEqualTo(TakenApart.ON);
         take(Side.LEFT, Callout.REGISTER);
         assertThat(advice().ranked())
                 .filteredOn(s ->
                         s.side() == Side.LEFT && ReadingSpec.of(s.callout()).needs() == TakenApart.DRUM)
-                .allSatisfy(s -> assertThat(s.howTo()).isEmpty());
+                .allSatisfy(s -> assertThat(s.howTo().isEmpty()).isTrue());
     }
 
     @Test
@@ -153,7 +155,7 @@ class NextReadingTest {
         assertThat(advice().next()).hasValueSatisfying(s -> {
             assertThat(s.callout()).isEqualTo(Callout.REGISTER);
             assertThat(s.isAgain()).isTrue();
-            assertThat(s.why()).contains("too doubtful");
+            assertThat(said(s.why())).contains("too doubtful");
         });
     }
 
@@ -197,7 +199,7 @@ class NextReadingTest {
         ranked.forEach(s -> seen.merge(s.side() + " " + s.callout() + s.place(), 1, Integer::sum));
         assertThat(ranked).allSatisfy(s -> {
             assertThat(sheet).contains(s.callout());
-            assertThat(s.why()).isNotBlank();
+            assertThat(said(s.why())).isNotBlank();
         });
         assertThat(seen.values()).containsOnly(1);
     }

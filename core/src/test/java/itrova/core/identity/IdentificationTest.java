@@ -1,5 +1,6 @@
 package itrova.core.identity;
 
+import static itrova.core.wording.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -7,6 +8,7 @@ import static org.assertj.core.api.Assertions.within;
 import itrova.core.measure.BoltCircle;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
+import itrova.core.quantity.Source;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -29,23 +31,23 @@ class IdentificationTest {
     /** No tape separates 120 from 120.65 mm; a caliper over skip-one studs separates 4.5 from 4.75 in (common practice). */
     @Test
     void whatAReadingCanAndCannotTellApart() {
-        Measured byTape = BoltCircle.fromChord(Measured.of(70.7, Component.rectangular("tape", 1)), 5, 1);
+        Measured byTape = BoltCircle.fromChord(Measured.of(70.7, Component.rectangular(Source.named("tape"), 1)), 5, 1);
         assertThat(pattern(5, byTape).candidates())
                 .extracting(Identification.Candidate::name)
                 .contains("5 x 120 mm", "5 on 4 3/4 in");
 
-        Identification byCaliper = pattern(5, Measured.of(114.35, Component.standard("caliper", 0.06)));
+        Identification byCaliper = pattern(5, Measured.of(114.35, Component.standard(Source.named("caliper"), 0.06)));
         assertThat(byCaliper.best().orElseThrow().name()).isEqualTo("5 on 4 1/2 in");
         assertThat(byCaliper.best().orElseThrow().probability()).isGreaterThan(0.99);
     }
 
     @Test
     void noneOfTheseWhenAllAreFarAway() {
-        assertThat(pattern(5, Measured.of(117.5, Component.standard("caliper", 0.1)))
+        assertThat(pattern(5, Measured.of(117.5, Component.standard(Source.named("caliper"), 0.1)))
                         .candidates())
                 .extracting(Identification.Candidate::name)
                 .containsExactly(Identification.NONE);
-        assertThat(pattern(7, Measured.of(114.3, Component.standard("caliper", 0.1)))
+        assertThat(pattern(7, Measured.of(114.3, Component.standard(Source.named("caliper"), 0.1)))
                         .candidates())
                 .extracting(Identification.Candidate::name)
                 .containsExactly(Identification.NONE);
@@ -55,7 +57,7 @@ class IdentificationTest {
     void probabilitiesOfAllCandidatesAddUp() {
         List<Double> sums = new ArrayList<>();
         for (double d = 100; d < 140; d += 0.37) {
-            sums.add(pattern(5, Measured.of(d, Component.standard("u", 2))).candidates().stream()
+            sums.add(pattern(5, Measured.of(d, Component.standard(Source.named("u"), 2))).candidates().stream()
                     .mapToDouble(Identification.Candidate::probability)
                     .sum());
         }
@@ -67,10 +69,10 @@ class IdentificationTest {
         double read = truth + instrumentError + 0.01 * random.nextGaussian() + 0.02 * random.nextGaussian();
         return Measured.of(
                 Math.round(read * 100) / 100.0,
-                Component.rectangular("instrument:caliper", 0.03),
-                Component.rectangular("resolution", 0.005),
-                Component.standard("technique", 0.01),
-                Component.standard("repeat", 0.02));
+                Component.rectangular(Source.named("instrument:caliper"), 0.03),
+                Component.rectangular(Source.named("resolution"), 0.005),
+                Component.standard(Source.named("technique"), 0.01),
+                Component.standard(Source.named("repeat"), 0.02));
     }
 
     private static double made(Nominal n, Random random) {
@@ -97,7 +99,7 @@ class IdentificationTest {
                         evidence.put(
                                 f,
                                 f == Feature.PITCH
-                                        ? Measured.of(n.centre(), Component.rectangular("gauge", 0.03))
+                                        ? Measured.of(n.centre(), Component.rectangular(Source.named("gauge"), 0.03))
                                         : byCaliper(made(n, random), random, error));
                     }
                 }
@@ -149,8 +151,8 @@ class IdentificationTest {
                 Feature.BORE,
                 Measured.of(
                         1.37625 * 25.4,
-                        Component.rectangular("instrument:caliper", 0.05),
-                        Component.standard("technique", 0.02)));
+                        Component.rectangular(Source.named("instrument:caliper"), 0.05),
+                        Component.standard(Source.named("technique"), 0.02)));
         Identification byBore = Identification.of(Subject.INNER_BEARING, bore, Optional.empty(), table);
         assertThat(byBore.candidates())
                 .extracting(Identification.Candidate::name)
@@ -163,12 +165,12 @@ class IdentificationTest {
 
     @Test
     void aNumberThatContradictsTheBoreIsSaidLoudly() {
-        Map<Feature, Measured> bore =
-                Map.of(Feature.BORE, Measured.of(25.40, Component.rectangular("instrument:caliper", 0.05)));
+        Map<Feature, Measured> bore = Map.of(
+                Feature.BORE, Measured.of(25.40, Component.rectangular(Source.named("instrument:caliper"), 0.05)));
         Identification found =
                 Identification.of(Subject.INNER_BEARING, bore, Optional.of("25580"), FAMILIES.of(Family.Kind.BEARING));
         assertThat(found.contradiction())
-                .hasValueSatisfying(t -> assertThat(t).contains("25580").contains("not what it says"));
+                .hasValueSatisfying(t -> assertThat(said(t)).contains("25580").contains("not what it says"));
     }
 
     @Test
@@ -209,12 +211,26 @@ class IdentificationTest {
                 "test");
         Map<Feature, Measured> shared = Map.of(
                 Feature.BORE,
-                        Measured.of(25.04, Component.standard("instrument", 0.03), Component.standard("a", 0.005)),
+                        Measured.of(
+                                25.04,
+                                Component.standard(Source.named("instrument"), 0.03),
+                                Component.standard(Source.named("a"), 0.005)),
                 Feature.OUTSIDE,
-                        Measured.of(52.04, Component.standard("instrument", 0.03), Component.standard("b", 0.005)));
+                        Measured.of(
+                                52.04,
+                                Component.standard(Source.named("instrument"), 0.03),
+                                Component.standard(Source.named("b"), 0.005)));
         Map<Feature, Measured> apart = Map.of(
-                Feature.BORE, Measured.of(25.04, Component.standard("one", 0.03), Component.standard("a", 0.005)),
-                Feature.OUTSIDE, Measured.of(52.04, Component.standard("two", 0.03), Component.standard("b", 0.005)));
+                Feature.BORE,
+                        Measured.of(
+                                25.04,
+                                Component.standard(Source.named("one"), 0.03),
+                                Component.standard(Source.named("a"), 0.005)),
+                Feature.OUTSIDE,
+                        Measured.of(
+                                52.04,
+                                Component.standard(Source.named("two"), 0.03),
+                                Component.standard(Source.named("b"), 0.005)));
         double together = probability(shared, family);
         double each = probability(apart, family);
         assertThat(1 - together).isLessThan(1 - each);
@@ -230,13 +246,13 @@ class IdentificationTest {
     @Test
     void papersThatCannotBeTrueAreContradicted() {
         Map<Feature, Measured> housing = Map.of(
-                Feature.ACROSS, Measured.of(92.07, Component.standard("u", 0.1)),
-                Feature.UP, Measured.of(60.32, Component.standard("u2", 0.1)));
+                Feature.ACROSS, Measured.of(92.07, Component.standard(Source.named("u"), 0.1)),
+                Feature.UP, Measured.of(60.32, Component.standard(Source.named("u2"), 0.1)));
         Identification found =
                 Identification.of(Subject.HOUSING_END, housing, Optional.empty(), FAMILIES.of(Family.Kind.HOUSING_END));
         assertThat(found.best().orElseThrow().name()).isEqualTo("Corvane wide");
         assertThat(found.against("Corvane narrow"))
-                .hasValueSatisfying(t -> assertThat(t).contains("not original"));
+                .hasValueSatisfying(t -> assertThat(said(t)).contains("not original"));
         assertThat(found.against("Corvane wide")).isEmpty();
     }
 

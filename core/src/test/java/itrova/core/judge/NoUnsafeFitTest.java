@@ -18,7 +18,9 @@ import itrova.core.kit.Figure;
 import itrova.core.kit.HolePattern;
 import itrova.core.kit.Kit;
 import itrova.core.kit.KitStuds;
+import itrova.core.kit.PaperFigure;
 import itrova.core.kit.RotorHub;
+import itrova.core.quantity.Source;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.AxleForm;
@@ -100,35 +102,36 @@ class NoUnsafeFitTest {
 
     @ParameterizedTest
     @CsvSource({
-        "disc.diameter, DISC_IN_WHEEL",
-        "disc.diameter, INBOARD",
-        "disc.thickness, DISC_IN_WHEEL",
-        "disc.hatDepth, BARREL",
-        "disc.hatInside, HAT_FLANGE",
-        "disc.fillet, HAT_FLANGE",
-        "disc.bore, REGISTER",
-        "disc.hole, STUD_HOLES",
-        "caliper.outline, BARREL",
-        "caliper.outline, SPOKES",
-        "caliper.wearTravel, BARREL",
-        "caliper.wearTravel, INBOARD",
-        "bracket.shimRange, AXLE_OFFSET",
-        "bracket.axleOffset, AXLE_OFFSET",
-        "bracket.bolt, BRACKET",
-        "bracket.hole, BRACKET"
+        "DISC_DIAMETER, DISC_IN_WHEEL",
+        "DISC_DIAMETER, INBOARD",
+        "DISC_THICKNESS, DISC_IN_WHEEL",
+        "DISC_HAT_DEPTH, BARREL",
+        "DISC_HAT_INSIDE, HAT_FLANGE",
+        "DISC_FILLET, HAT_FLANGE",
+        "DISC_BORE, REGISTER",
+        "DISC_HOLE, STUD_HOLES",
+        "CALIPER_OUTLINE, BARREL",
+        "CALIPER_OUTLINE, SPOKES",
+        "CALIPER_WEAR_TRAVEL, BARREL",
+        "CALIPER_WEAR_TRAVEL, INBOARD",
+        "BRACKET_SHIM_RANGE, AXLE_OFFSET",
+        "BRACKET_AXLE_OFFSET, AXLE_OFFSET",
+        "BRACKET_BOLT, BRACKET",
+        "BRACKET_HOLE, BRACKET"
     })
-    void aContradictedFigureProvesNothing(String figure, CheckId check) {
+    void aContradictedFigureProvesNothing(PaperFigure figure, CheckId check) {
         assertThat(verdict(end().build(), Samples.kit(), check)).as("said once").isEqualTo(Verdict.FITS);
         Finding f = find(end().build(), Samples.contradicting(Samples.kit(), figure), check);
         assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
-        assertThat(said(f.nextMove())).contains(figure);
+        assertThat(said(f.nextMove())).contains(figure.title());
     }
 
     @Test
     void aContradictedFigureProvesNoMisfitEither() {
         Kit huge = Samples.kit().withDisc(disc(380));
         assertThat(verdict(end().build(), huge, CheckId.DISC_IN_WHEEL)).isEqualTo(Verdict.DOES_NOT_FIT);
-        assertThat(verdict(end().build(), Samples.contradicting(huge, "disc.diameter"), CheckId.DISC_IN_WHEEL))
+        assertThat(verdict(
+                        end().build(), Samples.contradicting(huge, PaperFigure.DISC_DIAMETER), CheckId.DISC_IN_WHEEL))
                 .isEqualTo(Verdict.NOT_PROVEN);
     }
 
@@ -265,10 +268,12 @@ class NoUnsafeFitTest {
                                 AxleEndKind.FRONT_SPINDLE, itrova.core.vehicle.BracketShape.RECTANGLE))
                 .length(
                         Callout.BRACKET_ACROSS,
-                        itrova.core.quantity.Measured.of(90.8, itrova.core.quantity.Component.standard("h", 0.05)))
+                        itrova.core.quantity.Measured.of(
+                                90.8, itrova.core.quantity.Component.standard(Source.named("h"), 0.05)))
                 .length(
                         Callout.BRACKET_UP,
-                        itrova.core.quantity.Measured.of(60.6, itrova.core.quantity.Component.standard("v", 0.05)))
+                        itrova.core.quantity.Measured.of(
+                                60.6, itrova.core.quantity.Component.standard(Source.named("v"), 0.05)))
                 .length(Callout.BRACKET_HOLE, itrova.core.quantity.Measured.exact(11.6))
                 .build();
         Finding f = find(end, kit, CheckId.BRACKET);

@@ -16,6 +16,7 @@ import itrova.core.kit.Kit;
 import itrova.core.kit.KitStuds;
 import itrova.core.kit.KitTerms;
 import itrova.core.kit.MissingPart;
+import itrova.core.kit.PaperFigure;
 import itrova.core.kit.PartKind;
 import itrova.core.kit.TorqueSpec;
 import itrova.core.remedy.Work;
@@ -142,7 +143,7 @@ class RemediesTest {
     @Test
     void papersThatContradictThemselvesProveNothing() {
         Kit kit = Samples.kit();
-        Kit clashing = Samples.contradicting(kit, "disc.hatInside", "154 mm", "6.00 in");
+        Kit clashing = Samples.contradicting(kit, PaperFigure.DISC_HAT_INSIDE, "154 mm", "6.00 in");
         Finding f = find(report(front().build(), clashing), CheckId.HAT_FLANGE);
         assertThat(f.verdict()).isEqualTo(Verdict.NOT_PROVEN);
         assertThat(said(f.nextMove())).contains("154 mm").contains("6.00 in").contains("which is correct");

@@ -18,11 +18,13 @@ import itrova.core.kit.HousingStack;
 import itrova.core.kit.Kit;
 import itrova.core.kit.KitParts;
 import itrova.core.kit.KitTerms;
+import itrova.core.kit.PaperFigure;
 import itrova.core.kit.PartKind;
 import itrova.core.kit.PistonBore;
 import itrova.core.placed.AxleCase;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
+import itrova.core.quantity.Source;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.AxleForm;
@@ -64,7 +66,7 @@ public final class Samples {
     private Samples() {}
 
     public static Measured mm(double value, double u) {
-        return Measured.of(value, Component.standard("reading " + value, u));
+        return Measured.of(value, Component.standard(Source.named("reading " + value), u));
     }
 
     public static AxleEnd.Builder end(Side side, AxleEndKind kind) {
@@ -193,12 +195,12 @@ public final class Samples {
     }
 
     /** The kit with papers that contradict themselves in a figure. */
-    public static Kit contradicting(Kit kit, String figure) {
+    public static Kit contradicting(Kit kit, PaperFigure figure) {
         return contradicting(kit, figure, "one", "other");
     }
 
     /** The kit with papers that say two things of a figure. */
-    public static Kit contradicting(Kit kit, String figure, String one, String other) {
+    public static Kit contradicting(Kit kit, PaperFigure figure, String one, String other) {
         return new Kit(
                 kit.code(),
                 kit.name(),

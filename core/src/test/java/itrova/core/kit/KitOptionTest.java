@@ -59,8 +59,8 @@ class KitOptionTest {
 
     @Test
     void figuresOfOneKitAreNamedAfterIt() {
-        assertThat(KIT.source("disc.bore")).isEqualTo("kit:K-1:disc.bore");
-        assertThat(KIT.withCode("K-2").source("disc.bore")).isEqualTo("kit:K-2:disc.bore");
+        assertThat(KIT.source(PaperFigure.DISC_BORE).id()).isEqualTo("kit:K-1:disc.bore");
+        assertThat(KIT.withCode("K-2").source(PaperFigure.DISC_BORE).id()).isEqualTo("kit:K-2:disc.bore");
     }
 
     /** A caliper told as a whole is one part over its whole range; told by sectors, it is those. */

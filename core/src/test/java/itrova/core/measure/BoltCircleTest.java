@@ -1,5 +1,6 @@
 package itrova.core.measure;
 
+import static itrova.core.wording.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -75,6 +76,7 @@ class BoltCircleTest {
                 read(Callout.STUD_NEIGHBOUR, "67.18", Instrument.CALIPER_OUTSIDE),
                 read(Callout.STUD_SKIP_ONE, "111.70", Instrument.CALIPER_OUTSIDE));
         assertThat(BoltCircle.clash(end))
-                .hasValueSatisfying(text -> assertThat(text).contains("apart").contains("Read one again"));
+                .hasValueSatisfying(
+                        text -> assertThat(said(text)).contains("apart").contains("Read one again"));
     }
 }

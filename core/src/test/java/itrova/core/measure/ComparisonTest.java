@@ -1,5 +1,6 @@
 package itrova.core.measure;
 
+import static itrova.core.wording.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import itrova.core.quantity.UnitSystem;
@@ -49,9 +50,9 @@ class ComparisonTest {
                         Side.RIGHT, AxleForm.usual(AxleEndKind.TRAILER_SPINDLE, BracketShape.CIRCLE))
                 .build();
         assertThat(Comparison.whyNotEqual(left, unread, false))
-                .hasValueSatisfying(t -> assertThat(t).contains("proved, not assumed"));
+                .hasValueSatisfying(t -> assertThat(said(t)).contains("proved, not assumed"));
         assertThat(Comparison.whyNotEqual(left, end(Side.RIGHT, "66.95", "121.36"), false))
-                .hasValueSatisfying(t -> assertThat(t).contains("not equal"));
+                .hasValueSatisfying(t -> assertThat(said(t)).contains("not equal"));
         assertThat(Comparison.whyNotEqual(left, end(Side.RIGHT, "66.79", "121.33"), false))
                 .isEmpty();
         assertThat(Comparison.whyNotEqual(left, end(Side.RIGHT, "66.79", "121.33"), true))

@@ -55,10 +55,10 @@ class ConsolidationTest {
         for (String text : List.of("70.80", "70.84", "70.78", "70.86", "70.82")) {
             five.add(register(text, Instrument.CALIPER_OUTSIDE));
         }
-        Measured m = Consolidation.consolidate("left:REGISTER", five);
+        Measured m = Consolidation.consolidate(ReadAt.of(Side.LEFT, Callout.REGISTER), five);
         assertThat(m.value()).isEqualTo(70.82, within(1e-9));
         assertThat(m.effectiveDof()).isFinite();
-        assertThat(Consolidation.consolidate("left:REGISTER", five.subList(0, 4))
+        assertThat(Consolidation.consolidate(ReadAt.of(Side.LEFT, Callout.REGISTER), five.subList(0, 4))
                         .effectiveDof())
                 .isInfinite();
     }
@@ -78,7 +78,7 @@ class ConsolidationTest {
                 double shown = truth + instrument + handling + random.nextGaussian() * 0.01;
                 repeats.add(register(String.format("%.2f", shown), Instrument.CALIPER_OUTSIDE));
             }
-            Measured m = Consolidation.consolidate("left:REGISTER", repeats);
+            Measured m = Consolidation.consolidate(ReadAt.of(Side.LEFT, Callout.REGISTER), repeats);
             covered += Math.abs(m.value() - truth) <= m.expanded() ? 1 : 0;
         }
         assertThat(covered).isGreaterThanOrEqualTo((int) (0.95 * runs));

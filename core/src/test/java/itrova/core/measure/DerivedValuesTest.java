@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
+import itrova.core.quantity.Source;
 import itrova.core.quantity.UnitSystem;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleEndKind;
@@ -84,10 +85,10 @@ class DerivedValuesTest {
                 false,
                 false);
         AxleEnd.Builder in = new AxleEnd.Builder(Side.LEFT, clip)
-                .length(Callout.AXLE_OFFSET, Measured.of(61, Component.standard("in", 0.1)));
+                .length(Callout.AXLE_OFFSET, Measured.of(61, Component.standard(Source.named("in"), 0.1)));
         assertThat(DerivedValues.axleOffset(in.build())).isEmpty();
         assertThat(DerivedValues.hubFaceCallout(in.build())).isEqualTo(Callout.AXLE_OFFSET_OUT);
-        AxleEnd both = in.length(Callout.AXLE_OFFSET_OUT, Measured.of(63, Component.standard("out", 0.1)))
+        AxleEnd both = in.length(Callout.AXLE_OFFSET_OUT, Measured.of(63, Component.standard(Source.named("out"), 0.1)))
                 .build();
         Measured offset = DerivedValues.axleOffset(both).orElseThrow();
         assertThat(offset.value()).isEqualTo(62.0, within(1e-9));
@@ -143,7 +144,7 @@ class DerivedValuesTest {
         Measured step = derived(end, "Outer step over first step").value();
         assertThat(step.value()).isEqualTo(6.5, within(1e-9));
         assertThat(step.components())
-                .filteredOn(c -> c.source().startsWith("instrument"))
+                .filteredOn(c -> c.source() instanceof InstrumentSource)
                 .allSatisfy(c -> assertThat(c.effect()).isEqualTo(0, within(1e-12)));
         assertThat(derived(end, "Seal land").value().value()).isEqualTo(21, within(1e-9));
     }

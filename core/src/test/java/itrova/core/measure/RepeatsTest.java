@@ -1,11 +1,13 @@
 package itrova.core.measure;
 
+import static itrova.core.wording.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import itrova.core.quantity.UnitSystem;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
+import itrova.core.wording.Wording;
 import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -42,7 +44,7 @@ class RepeatsTest {
     void anOutlierAmongFiveIsNamed() {
         Repeats.Summary odd = Repeats.of(registers("70.80", "70.81", "70.80", "70.82", "70.81", "70.95"));
         assertThat(odd.outlier()).contains(5);
-        assertThat(odd.odd()).hasValueSatisfying(t -> assertThat(t).contains("70.95"));
+        assertThat(odd.odd()).hasValueSatisfying(t -> assertThat(said(t)).contains("70.95"));
         assertThat(Repeats.of(registers("70.80", "70.81", "70.80", "70.82", "70.81", "70.82"))
                         .odd())
                 .isEmpty();
@@ -51,7 +53,7 @@ class RepeatsTest {
     @Test
     void twoRepeatsFarApartAskForAThird() {
         assertThat(Repeats.of(registers("70.80", "70.92")).odd())
-                .hasValueSatisfying(t -> assertThat(t).contains("0.12 mm"));
+                .hasValueSatisfying(t -> assertThat(said(t)).contains("0.12 mm"));
         assertThat(Repeats.of(registers("70.80", "70.82")).odd()).isEmpty();
         assertThat(Repeats.of(registers("70.80")).spread()).isZero();
     }
@@ -60,5 +62,13 @@ class RepeatsTest {
     void equalRepeatsHaveNoOutlier() {
         assertThat(Repeats.of(registers("70.8", "70.8", "70.8", "70.8", "70.8")).outlier())
                 .isEmpty();
+    }
+
+    @Test
+    void anInchUserIsToldInches() {
+        assertThat(Repeats.of(registers("70.80", "70.92")).odd()).hasValueSatisfying(t -> assertThat(
+                        Wording.english(UnitSystem.INCH).say(t))
+                .contains("0.0047 in")
+                .doesNotContain("mm"));
     }
 }

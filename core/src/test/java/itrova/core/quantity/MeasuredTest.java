@@ -14,10 +14,10 @@ class MeasuredTest {
     void combinesAsInTheGuideExampleH1() {
         Measured block = Measured.of(
                 50_000_838,
-                Component.standard("standard", 25),
-                Component.standard("comparator", 9.7),
-                Component.standard("temperature", 2.9),
-                Component.standard("expansion", 16.6));
+                Component.standard(Source.named("standard"), 25),
+                Component.standard(Source.named("comparator"), 9.7),
+                Component.standard(Source.named("temperature"), 2.9),
+                Component.standard(Source.named("expansion"), 16.6));
         assertThat(block.u()).isEqualTo(32, within(0.5));
     }
 
@@ -26,10 +26,10 @@ class MeasuredTest {
     void effectiveDegreesOfFreedomAsInTheGuide() {
         Measured block = Measured.of(
                 0,
-                new Component("standard", 25, 18),
-                new Component("comparator", 9.7, 25.6),
-                new Component("temperature", 2.9, 50),
-                new Component("expansion", 16.6, 2));
+                new Component(Source.named("standard"), 25, 18),
+                new Component(Source.named("comparator"), 9.7, 25.6),
+                new Component(Source.named("temperature"), 2.9, 50),
+                new Component(Source.named("expansion"), 16.6, 2));
         assertThat(block.effectiveDof()).isEqualTo(16.7, within(0.3));
     }
 
@@ -45,23 +45,23 @@ class MeasuredTest {
 
     @Test
     void anInstrumentsErrorCancelsInDifferencesAndAddsInSums() {
-        Measured a = Measured.of(100, Component.rectangular("instrument:TAPE", 1));
-        Measured b = Measured.of(90, Component.rectangular("instrument:TAPE", 1));
+        Measured a = Measured.of(100, Component.rectangular(Source.named("instrument:TAPE"), 1));
+        Measured b = Measured.of(90, Component.rectangular(Source.named("instrument:TAPE"), 1));
         assertThat(a.minus(b).u()).isEqualTo(0, within(1e-12));
         assertThat(a.plus(b).u()).isEqualTo(2 / Math.sqrt(3), within(1e-12));
     }
 
     @Test
     void differentSourcesAddBySquares() {
-        Measured a = Measured.of(100, Component.standard("a", 3));
-        Measured b = Measured.of(90, Component.standard("b", 4));
+        Measured a = Measured.of(100, Component.standard(Source.named("a"), 3));
+        Measured b = Measured.of(90, Component.standard(Source.named("b"), 4));
         assertThat(a.minus(b).u()).isEqualTo(5, within(1e-12));
-        assertThat(a.minus(b).largest().orElseThrow().source()).isEqualTo("b");
+        assertThat(a.minus(b).largest().orElseThrow().source()).isEqualTo(Source.named("b"));
     }
 
     @Test
     void scalingAndMagnitudeKeepTheDoubt() {
-        Measured a = Measured.of(-2, Component.standard("a", 0.5));
+        Measured a = Measured.of(-2, Component.standard(Source.named("a"), 0.5));
         assertThat(a.magnitude().value()).isEqualTo(2, within(0.0));
         assertThat(a.times(3).u()).isEqualTo(1.5, within(1e-12));
         assertThat(a.expanded()).isEqualTo(1, within(1e-12));
@@ -70,21 +70,22 @@ class MeasuredTest {
     /** What a factor of nothing leaves of a doubt is no doubt, and its source is not named any more. */
     @Test
     void whatHasNoEffectLeavesNoComponent() {
-        Measured a = Measured.of(10, Component.standard("a", 0.5));
-        Measured b = Measured.of(20, Component.standard("b", 0.5));
+        Measured a = Measured.of(10, Component.standard(Source.named("a"), 0.5));
+        Measured b = Measured.of(20, Component.standard(Source.named("b"), 0.5));
         assertThat(a.times(0).components()).isEmpty();
-        assertThat(a.with(Component.standard("c", 0)).components()).isEqualTo(a.components());
+        assertThat(a.with(Component.standard(Source.named("c"), 0)).components())
+                .isEqualTo(a.components());
         assertThat(a.derive(7, 1, b, 0).components()).isEqualTo(a.components());
         assertThat(a.derive(7, 0, b, 2).components())
                 .extracting(Component::source)
-                .containsExactly("b");
+                .containsExactly(Source.named("b"));
     }
 
     /** JCGM 100:2008, G.4.1: an infinite number of degrees of freedom adds nothing to the denominator. */
     @Test
     void statedLimitsBesideRepeatsKeepTheRepeatsDegreesOfFreedom() {
-        Measured repeats = Measured.of(10, new Component("repeats", 0.3, 4));
-        Measured limit = Measured.of(5, Component.rectangular("limit", 0.4));
+        Measured repeats = Measured.of(10, new Component(Source.named("repeats"), 0.3, 4));
+        Measured limit = Measured.of(5, Component.rectangular(Source.named("limit"), 0.4));
         Measured sum = repeats.plus(limit);
         double u = 0.3 * 0.3 + 0.4 * 0.4 / 3;
         assertThat(sum.effectiveDof()).isEqualTo(u * u / (Math.pow(0.3, 4) / 4), within(1e-9));
@@ -109,7 +110,7 @@ class MeasuredTest {
                     String source = "s" + random.nextInt(5);
                     double dof = random.nextBoolean() ? Double.POSITIVE_INFINITY : 1 + random.nextInt(9);
                     double effect = random.nextDouble(0.1, 2);
-                    term = term.with(new Component(source, effect, dof));
+                    term = term.with(new Component(Source.named(source), effect, dof));
                     if (Math.abs(factor) > 0) {
                         effects.merge(source, factor * effect, Double::sum);
                         dofs.merge(source, dof, Math::min);
@@ -120,10 +121,10 @@ class MeasuredTest {
             }
             double squares = effects.values().stream().mapToDouble(e -> e * e).sum();
             assertThat(sum.u()).isEqualTo(Math.sqrt(squares), within(1e-9));
-            assertThat(sum.components()).extracting(Component::source).containsExactlyElementsOf(effects.keySet());
+            assertThat(sum.components()).extracting(c -> c.source().id()).containsExactlyElementsOf(effects.keySet());
             for (Component c : sum.components()) {
-                assertThat(c.effect()).isEqualTo(effects.get(c.source()), within(1e-9));
-                assertThat(c.dof()).isEqualTo(dofs.get(c.source()));
+                assertThat(c.effect()).isEqualTo(effects.get(c.source().id()), within(1e-9));
+                assertThat(c.dof()).isEqualTo(dofs.get(c.source().id()));
             }
         }
     }

@@ -7,6 +7,7 @@ import itrova.core.measure.TakenApart;
 import itrova.core.record.AxleRecord;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
+import itrova.core.wording.Wording;
 import itrova.server.store.FamilyStore;
 import itrova.server.store.JobStore.AxleRow;
 import java.util.List;
@@ -26,11 +27,13 @@ class AdviceController {
     private final Workbench bench;
     private final MatchTable table;
     private final FamilyStore families;
+    private final CurrentPerson me;
 
-    AdviceController(Workbench bench, MatchTable table, FamilyStore families) {
+    AdviceController(Workbench bench, MatchTable table, FamilyStore families, CurrentPerson me) {
         this.bench = bench;
         this.table = table;
         this.families = families;
+        this.me = me;
     }
 
     record SuggestionView(
@@ -69,16 +72,16 @@ class AdviceController {
         return new AdviceView(
                 advice.ranked().stream()
                         .limit(MOST_SHOWN)
-                        .map(AdviceController::view)
+                        .map(s -> view(s, me.wording()))
                         .toList(),
                 counts.get(Verdict.FITS),
                 counts.get(Verdict.FITS_WITH_WORK),
                 counts.get(Verdict.NOT_PROVEN),
                 counts.get(Verdict.DOES_NOT_FIT),
-                advice.finished().orElse(null));
+                advice.finished().map(me.wording()::say).orElse(null));
     }
 
-    private static SuggestionView view(NextReading.Suggestion s) {
+    private static SuggestionView view(NextReading.Suggestion s, Wording wording) {
         return new SuggestionView(
                 s.side(),
                 s.callout(),
@@ -88,8 +91,8 @@ class AdviceController {
                 s.bits() > 0,
                 s.bits(),
                 s.minutes(),
-                s.why(),
-                s.howTo(),
+                wording.say(s.why()),
+                wording.say(s.howTo()),
                 ReadingSpec.of(s.callout()).needs());
     }
 }

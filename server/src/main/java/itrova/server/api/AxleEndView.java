@@ -22,6 +22,7 @@ import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Papers;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Station;
+import itrova.core.wording.Wording;
 import itrova.formats.drawing.AxleEndDrawing;
 import itrova.formats.drawing.Sheet;
 import itrova.server.store.JobStore.AxleRow;
@@ -61,7 +62,8 @@ record AxleEndView(
             List<OldReading> history,
             List<PhotoRow> photos,
             ToolBox tools,
-            Families families) {}
+            Families families,
+            Wording wording) {}
 
     /** One reading that stands. */
     record ReadingView(
@@ -191,7 +193,7 @@ record AxleEndView(
                 circle.map(Measured::expanded).orElse(null),
                 DerivedValues.of(end).stream().map(AxleEndView::derived).toList(),
                 identities(end, m),
-                BoltCircle.clash(end).orElse(null),
+                BoltCircle.clash(end).map(m.wording()::say).orElse(null),
                 stations(end.barrel()),
                 stations(end.spokes()),
                 AxleEndDrawing.of(end),
@@ -214,10 +216,17 @@ record AxleEndView(
                     subject.title(),
                     found.candidates().stream()
                             .limit(4)
-                            .map(c -> new CandidateView(c.name(), c.probability(), c.evidence(), c.source()))
+                            .map(c -> new CandidateView(
+                                    c.name(),
+                                    c.probability(),
+                                    c.evidence().stream().map(m.wording()::say).toList(),
+                                    c.source()))
                             .toList(),
-                    found.contradiction().orElse(null),
-                    claim(subject, m.row().papers()).flatMap(found::against).orElse(null)));
+                    found.contradiction().map(m.wording()::say).orElse(null),
+                    claim(subject, m.row().papers())
+                            .flatMap(found::against)
+                            .map(m.wording()::say)
+                            .orElse(null)));
         }
         return views;
     }
@@ -287,7 +296,7 @@ record AxleEndView(
                         .or(() -> end.word(callout))
                         .orElse(null),
                 repeats.filter(r -> r.n() > 1).map(Repeats.Summary::spread).orElse(null),
-                repeats.flatMap(Repeats.Summary::odd).orElse(null),
+                repeats.flatMap(Repeats.Summary::odd).map(m.wording()::say).orElse(null),
                 readings(own, repeats.flatMap(Repeats.Summary::outlier), m.photos()),
                 m.history().stream()
                         .filter(o -> o.old().side() == end.side() && o.old().callout() == callout)

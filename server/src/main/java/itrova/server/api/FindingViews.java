@@ -4,7 +4,6 @@ import itrova.core.finding.CheckId;
 import itrova.core.finding.Explanation;
 import itrova.core.finding.Finding;
 import itrova.core.finding.Verdict;
-import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
 import itrova.core.remedy.Work;
 import itrova.core.vehicle.Side;
@@ -67,7 +66,7 @@ final class FindingViews {
                                 i.value().expanded(),
                                 i.unit(),
                                 i.value().components().stream()
-                                        .map(Component::source)
+                                        .map(c -> c.source().id())
                                         .toList()))
                         .toList(),
                 e.source(),

@@ -337,7 +337,8 @@ class MatchController {
                 kit.notes(),
                 kit.choices().needs(),
                 kit.choices().clashes().stream()
-                        .map(c -> "The papers say both “" + c.one() + "” and “" + c.other() + "” (" + c.figure() + ").")
+                        .map(c -> "The papers say both “" + c.one() + "” and “" + c.other() + "” ("
+                                + c.figure().title() + ").")
                         .toList(),
                 kit.choices().options().stream()
                         .map(o -> new OptionView(o.code(), o.name(), o.group(), o.priceCents(), o.leadDays()))

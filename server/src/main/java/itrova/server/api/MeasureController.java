@@ -7,6 +7,7 @@ import itrova.core.measure.Origin;
 import itrova.core.measure.OutOfRangeException;
 import itrova.core.measure.Reading;
 import itrova.core.measure.ReadingSpec;
+import itrova.core.phrase.Phrase;
 import itrova.core.quantity.UnitSystem;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
@@ -177,7 +178,8 @@ class MeasureController {
                 readings.history(axleId),
                 photos.ofAxle(axleId),
                 instruments.tools(),
-                families.all()));
+                families.all(),
+                me.wording()));
     }
 
     @PostMapping("/axles/{axleId}/readings")
@@ -299,10 +301,10 @@ class MeasureController {
                     String.valueOf(body.fromAxle()),
                     "Readings are taken over within one job, from another end.");
         }
-        Optional<String> whyNot = Comparison.whyNotEqual(
+        Optional<Phrase> whyNot = Comparison.whyNotEqual(
                 bench.record(from).end(body.fromSide()), bench.record(to).end(body.toSide()), body.wheel());
         if (whyNot.isPresent()) {
-            return new CopyView(whyNot.get(), 0);
+            return new CopyView(me.wording().say(whyNot.get()), 0);
         }
         List<Callout> wanted = ReadingSpec.handOrder(to.form());
         List<ReadingRow> standing = readings.standing(to.id());

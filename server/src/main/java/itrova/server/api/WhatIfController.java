@@ -7,6 +7,7 @@ import itrova.core.quantity.Component;
 import itrova.core.quantity.Dimension;
 import itrova.core.quantity.Measured;
 import itrova.core.quantity.ShopNotation;
+import itrova.core.quantity.Source;
 import itrova.core.quantity.Unit;
 import itrova.core.quantity.UnitSystem;
 import itrova.core.record.AxleRecord;
@@ -149,7 +150,7 @@ class WhatIfController {
             if (!(mm >= 0 && mm <= 60)) {
                 throw new IllegalArgumentException("A spacer is 0 to 60 mm thick. Check the figure and its unit.");
             }
-            return Measured.of(mm, Component.rectangular("what-if:spacer", SPACER_TOLERANCE));
+            return Measured.of(mm, Component.rectangular(Source.named("what-if:spacer"), SPACER_TOLERANCE));
         } catch (IllegalArgumentException e) {
             throw BadInputException.of("spacer", text, e.getMessage());
         }

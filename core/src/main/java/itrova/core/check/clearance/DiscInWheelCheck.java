@@ -12,6 +12,7 @@ import itrova.core.finding.FindingBuilder;
 import itrova.core.finding.Inputs;
 import itrova.core.finding.Requirement;
 import itrova.core.kit.KitPart;
+import itrova.core.kit.PaperFigure;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
@@ -41,7 +42,12 @@ final class DiscInWheelCheck implements Check {
     @Override
     public Finding judge(KitOnSide c) {
         FindingBuilder ruling = new FindingBuilder(CheckId.DISC_IN_WHEEL, c)
-                .reads("disc.diameter", "disc.thickness", "disc.hatInside", "disc.hatDepth", "disc.hatThickness");
+                .reads(
+                        PaperFigure.DISC_DIAMETER,
+                        PaperFigure.DISC_THICKNESS,
+                        PaperFigure.DISC_HAT_INSIDE,
+                        PaperFigure.DISC_HAT_DEPTH,
+                        PaperFigure.DISC_HAT_THICKNESS);
         CaliperInWheel placed = c.placed();
         Optional<Measured> weights = c.length(Callout.WHEEL_WEIGHTS);
         ruling.want(c.length(Callout.WHEEL_BACKSPACING), Callout.WHEEL_BACKSPACING)

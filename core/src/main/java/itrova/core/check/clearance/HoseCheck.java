@@ -17,6 +17,7 @@ import itrova.core.kit.CaliperPlumbing.Port;
 import itrova.core.kit.Figure;
 import itrova.core.kit.Hose;
 import itrova.core.kit.KitPart;
+import itrova.core.kit.PaperFigure;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
@@ -27,6 +28,7 @@ import itrova.core.remedy.Work;
 import itrova.core.remedy.WorkKind;
 import itrova.core.remedy.WorkOffer;
 import itrova.core.settings.Limit;
+import itrova.core.vehicle.AroundSource;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Surroundings;
 import itrova.core.vehicle.Surroundings.Tyre;
@@ -81,8 +83,8 @@ final class HoseCheck implements Check {
         Optional<double[]> chord = chord(c);
         List<Phrase> words = new ArrayList<>();
         chord.ifPresent(ends -> {
-            Measured length = hose.length().measured(c.kit().source("hose.length"));
-            Component place = Component.rectangular("around:" + c.end().side() + ":hose end", END_HALF_LIMIT);
+            Measured length = hose.length().measured(c.kit().source(PaperFigure.HOSE_LENGTH));
+            Component place = Component.rectangular(AroundSource.of(c.end().side(), "hose end"), END_HALF_LIMIT);
             double slack = c.settings().of(Limit.HOSE_SLACK);
             ruling.require(
                     Phrase.of("hose.long-enough"), length.plus(-slack * ends[1]).with(place));
@@ -114,7 +116,7 @@ final class HoseCheck implements Check {
                 words.isEmpty() ? Phrase.of("hose.hose-s-reach-cannot-be") : Phrase.joined(" ", words),
                 FORMULA,
                 new Inputs()
-                        .add("L", hose.length().measured(c.kit().source("hose.length")))
+                        .add("L", hose.length().measured(c.kit().source(PaperFigure.HOSE_LENGTH)))
                         .add("c_max", chord.map(e -> Measured.exact(e[1])))
                         .add("c_min", chord.map(e -> Measured.exact(e[0])))
                         .add("R_min", hose.leastBend(), "mm")
@@ -165,7 +167,7 @@ final class HoseCheck implements Check {
 
     private static Measured besideTyre(KitOnSide c, Measured plane, double distance) {
         return plane.at(distance - c.settings().of(Limit.SOFT_GAP))
-                .with(Component.rectangular("around:" + c.end().side() + ":hose end", END_HALF_LIMIT));
+                .with(Component.rectangular(AroundSource.of(c.end().side(), "hose end"), END_HALF_LIMIT));
     }
 
     /** The tyre with its chains, from the rim outwards. */

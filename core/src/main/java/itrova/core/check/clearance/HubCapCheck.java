@@ -8,12 +8,14 @@ import itrova.core.finding.FindingBuilder;
 import itrova.core.finding.Inputs;
 import itrova.core.kit.Figure;
 import itrova.core.kit.KitPart;
+import itrova.core.kit.PaperFigure;
 import itrova.core.kit.RotorHub;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
+import itrova.core.vehicle.AroundSource;
 import itrova.core.vehicle.WheelDetails.CapRoom;
 import java.util.Optional;
 import java.util.Set;
@@ -44,8 +46,8 @@ final class HubCapCheck implements Check {
         CapRoom cap = c.end().around().details().cap().orElseThrow();
         Optional<Figure> reach = c.kit().fitting().hub().flatMap(RotorHub::reach);
         Measured room = Measured.of(
-                cap.room(), Component.rectangular("around:" + c.end().side() + ":cap", cap.halfLimit()));
-        Optional<Measured> stands = reach.map(f -> f.measured(c.kit().source("hub.reach")));
+                cap.room(), Component.rectangular(AroundSource.of(c.end().side(), "cap"), cap.halfLimit()));
+        Optional<Measured> stands = reach.map(f -> f.measured(c.kit().source(PaperFigure.HUB_REACH)));
         if (stands.isEmpty()) {
             ruling.missing(Phrase.of("hub-cap.how-far-kit-s-hub"));
         }

@@ -10,6 +10,7 @@ import itrova.core.finding.FindingBuilder;
 import itrova.core.finding.Inputs;
 import itrova.core.geometry.ClockWindow;
 import itrova.core.kit.KitPart;
+import itrova.core.kit.PaperFigure;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
@@ -54,7 +55,11 @@ final class InboardCheck implements Check {
             ruling.missing(Phrase.of("inboard.caliper-s-outline-ask-supplier"));
         }
         ruling.wantWear();
-        ruling.reads("disc.thickness", "disc.diameter", "disc.hatInside", "disc.hatDepth");
+        ruling.reads(
+                PaperFigure.DISC_THICKNESS,
+                PaperFigure.DISC_DIAMETER,
+                PaperFigure.DISC_HAT_INSIDE,
+                PaperFigure.DISC_HAT_DEPTH);
         if (c.end().kind().isSteered() && !c.isReplaced(Callout.KNUCKLE_RIB)) {
             ruling.want(c.length(Callout.KNUCKLE_RIB), Callout.KNUCKLE_RIB)
                     .want(c.length(Callout.KNUCKLE_RIB_RADIUS), Callout.KNUCKLE_RIB_RADIUS);

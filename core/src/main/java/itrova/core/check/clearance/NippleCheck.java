@@ -9,6 +9,7 @@ import itrova.core.finding.Inputs;
 import itrova.core.kit.BracketMount;
 import itrova.core.kit.CaliperPlumbing;
 import itrova.core.kit.KitPart;
+import itrova.core.kit.PaperFigure;
 import itrova.core.kit.PistonBore;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
@@ -104,6 +105,6 @@ final class NippleCheck implements Check {
         double slope = -nipple.radius() * Math.sin(angle) - slopeOfTop;
         return Measured.of(
                 nipple.radius() * Math.cos(angle) - top,
-                Component.rectangular(c.kit().source("bracket.clock"), Math.toRadians(CLOCK_DOUBT) * slope));
+                Component.rectangular(c.kit().source(PaperFigure.BRACKET_CLOCK), Math.toRadians(CLOCK_DOUBT) * slope));
     }
 }

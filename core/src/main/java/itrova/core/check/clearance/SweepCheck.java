@@ -17,6 +17,7 @@ import itrova.core.geometry.Solid;
 import itrova.core.kit.Caliper;
 import itrova.core.kit.Contradiction;
 import itrova.core.kit.KitPart;
+import itrova.core.kit.PaperFigure;
 import itrova.core.kit.SectorOutline;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
@@ -24,6 +25,7 @@ import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
 import itrova.core.settings.Limit;
+import itrova.core.vehicle.AroundSource;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Surroundings;
 import itrova.core.vehicle.Surroundings.Box;
@@ -130,7 +132,7 @@ final class SweepCheck implements Check {
             ruling.missing(Phrase.of("sweep.caliper-s-outline-ask-supplier"));
         }
         ruling.wantWear();
-        ruling.reads("disc.thickness", "disc.diameter", "disc.hatDepth");
+        ruling.reads(PaperFigure.DISC_THICKNESS, PaperFigure.DISC_DIAMETER, PaperFigure.DISC_HAT_DEPTH);
         if (around.tyre().isEmpty()) {
             ruling.missing(Phrase.of("sweep.tyre-width-and-diameter"));
         } else {
@@ -277,15 +279,21 @@ final class SweepCheck implements Check {
         double axis = around.steering().map(Surroundings.Steering::halfLimit).orElse(0.0)
                 * Math.abs(Math.toRadians(m.steer()))
                 * Math.sqrt(2);
-        Phrase box = Phrase.of("sweep.around", c.end().side(), m.box().name());
+        String box = m.box().name();
         Measured placed = part.plane().isPresent() ? tyrePlane(c).orElseThrow() : midPlane;
         Measured margin = placed.times(-n.x())
-                .with(Component.rectangular(c.kit().source("caliper.outline"), own))
-                .with(Component.rectangular(box + ":x", m.box().halfLimit() * n.x()))
-                .with(Component.rectangular(box + ":f", m.box().halfLimit() * n.f()))
-                .with(Component.rectangular(box + ":z", m.box().halfLimit() * n.z()))
-                .with(Component.rectangular("around:" + c.end().side() + ":king-pin", axis))
-                .with(Component.rectangular("around:" + c.end().side() + ":arc of travel", ARC_SHARE * travel))
+                .with(Component.rectangular(c.kit().source(PaperFigure.CALIPER_OUTLINE), own))
+                .with(Component.rectangular(
+                        AroundSource.of(c.end().side(), box, AroundSource.Along.AXLE),
+                        m.box().halfLimit() * n.x()))
+                .with(Component.rectangular(
+                        AroundSource.of(c.end().side(), box, AroundSource.Along.FORWARD),
+                        m.box().halfLimit() * n.f()))
+                .with(Component.rectangular(
+                        AroundSource.of(c.end().side(), box, AroundSource.Along.UP),
+                        m.box().halfLimit() * n.z()))
+                .with(Component.rectangular(AroundSource.of(c.end().side(), "king-pin"), axis))
+                .with(Component.rectangular(AroundSource.of(c.end().side(), "arc of travel"), ARC_SHARE * travel))
                 .at(m.distance() - part.gap());
         return new Judged(m, margin, part.gap());
     }

@@ -9,6 +9,7 @@ import itrova.core.finding.Inputs;
 import itrova.core.geometry.Point3;
 import itrova.core.kit.KitPart;
 import itrova.core.kit.OwnSpindle;
+import itrova.core.kit.PaperFigure;
 import itrova.core.measure.DerivedValues;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
@@ -95,7 +96,7 @@ final class TyreRoomCheck implements Check {
         if (spindle.isPresent()) {
             return spindle.get()
                     .faceShift()
-                    .map(f -> own.plus(f.measured(c.kit().source("spindle.faceShift"))));
+                    .map(f -> own.plus(f.measured(c.kit().source(PaperFigure.SPINDLE_FACE_SHIFT))));
         }
         if (!c.bringsHub()) {
             return Optional.of(own);

@@ -10,6 +10,7 @@ import itrova.core.finding.Finding;
 import itrova.core.finding.FindingBuilder;
 import itrova.core.finding.Inputs;
 import itrova.core.kit.KitPart;
+import itrova.core.kit.PaperFigure;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
@@ -56,7 +57,7 @@ final class ValveCheck implements Check {
             ruling.missing(Phrase.of("valve.caliper-s-outline-ask-supplier"));
         }
         ruling.wantWear();
-        ruling.reads("disc.hatDepth", "disc.hatThickness");
+        ruling.reads(PaperFigure.DISC_HAT_DEPTH, PaperFigure.DISC_HAT_THICKNESS);
         double deduct = c.settings().turningDeduction();
         double wanted = c.settings().of(Limit.TURNING_GAP);
         Optional<SectionGap> least = c.placed().toValve(Wall.NEAR);

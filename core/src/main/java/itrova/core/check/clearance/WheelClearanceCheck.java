@@ -11,6 +11,7 @@ import itrova.core.finding.Finding;
 import itrova.core.finding.FindingBuilder;
 import itrova.core.finding.Input;
 import itrova.core.kit.KitPart;
+import itrova.core.kit.PaperFigure;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
@@ -71,7 +72,7 @@ final class WheelClearanceCheck implements Check {
             ruling.missing(Phrase.of("wheel-clearance.caliper-s-outline-ask-supplier"));
         }
         ruling.wantWear();
-        ruling.reads("disc.hatDepth", "disc.hatThickness");
+        ruling.reads(PaperFigure.DISC_HAT_DEPTH, PaperFigure.DISC_HAT_THICKNESS);
         boolean barrel = id == CheckId.BARREL;
         Optional<Measured> weights = c.length(Callout.WHEEL_WEIGHTS);
         if (barrel) {

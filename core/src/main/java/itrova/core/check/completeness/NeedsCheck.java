@@ -2,6 +2,7 @@ package itrova.core.check.completeness;
 
 import itrova.core.check.Check;
 import itrova.core.finding.CheckId;
+import itrova.core.finding.CommonSource;
 import itrova.core.finding.Explanation;
 import itrova.core.finding.Finding;
 import itrova.core.finding.FindingBuilder;
@@ -98,7 +99,7 @@ final class NeedsCheck implements Check {
         ruling.want(flange, Callout.WHEEL_FLANGE);
         flange.ifPresent(f -> {
             Measured seat = f.plus(-2 * FLANGE_HEIGHT)
-                    .with(Component.rectangular("rim:flange height", 2 * FLANGE_HEIGHTS_DIFFER));
+                    .with(Component.rectangular(CommonSource.RIM_FLANGE, 2 * FLANGE_HEIGHTS_DIFFER));
             ruling.require(Phrase.of("needs.rim-diameter"), seat.plus(HALF_A_CODE - inches * INCH));
             words.add(Phrase.of(
                     "needs.over-its-flange-rim-so",

@@ -7,12 +7,14 @@ import itrova.core.fastener.BoltGrade;
 import itrova.core.fastener.Thread;
 import itrova.core.fastener.Tightening;
 import itrova.core.finding.CheckId;
+import itrova.core.finding.CommonSource;
 import itrova.core.finding.Explanation;
 import itrova.core.finding.Finding;
 import itrova.core.finding.FindingBuilder;
 import itrova.core.finding.Inputs;
 import itrova.core.kit.KitPart;
 import itrova.core.kit.KitStuds;
+import itrova.core.kit.PaperFigure;
 import itrova.core.kit.RotorHub;
 import itrova.core.kit.TorqueSpec;
 import itrova.core.phrase.Amount;
@@ -23,6 +25,7 @@ import itrova.core.quantity.Measured;
 import itrova.core.settings.Limit;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.SheetSource;
 import itrova.core.vehicle.Surroundings;
 import itrova.core.vehicle.Wheel;
 import java.util.ArrayList;
@@ -97,7 +100,7 @@ final class RatingsCheck implements Check {
                 c.end().kind() == AxleEndKind.TRAILER_SPINDLE ? c.settings().of(Limit.IMBALANCE) : 0;
         return c.load().map(load -> {
             Measured half = load.measured().times((1 + imbalance) / 2);
-            return half.with(Component.rectangular("load:halves", HALVES_DOUBT * half.value()));
+            return half.with(Component.rectangular(SheetSource.LOAD_HALVES, HALVES_DOUBT * half.value()));
         });
     }
 
@@ -152,7 +155,7 @@ final class RatingsCheck implements Check {
                         .want(c.length(Callout.WHEEL_BACKSPACING), Callout.WHEEL_BACKSPACING)
                         .want(c.length(Callout.WHEEL_OVERALL), Callout.WHEEL_OVERALL);
             }
-            ruling.reads("hub.face", "disc.hatThickness");
+            ruling.reads(PaperFigure.HUB_FACE, PaperFigure.DISC_HAT_THICKNESS);
             inputs.add("wheel's centre plane outboard of the large bearing", line)
                     .add("bearing spread", spread);
             if (inner.isEmpty()
@@ -251,8 +254,8 @@ final class RatingsCheck implements Check {
             Thread thread = studs.get().thread();
             double share = Tightening.preload(torque.get(), NUT_FACTOR, thread)
                     / grade.get().proofLoad(thread);
-            Measured clamp =
-                    Measured.of(share, Component.rectangular("friction:the wheel nuts", NUT_FACTOR_DOUBT * share));
+            Measured clamp = Measured.of(
+                    share, Component.rectangular(CommonSource.WHEEL_NUT_FRICTION, NUT_FACTOR_DOUBT * share));
             ruling.require(Phrase.of("ratings.stud-clamp-enough"), clamp.plus(-LEAST_PRELOAD))
                     .require(
                             Phrase.of("ratings.stud-clamp-not-too-much"),

@@ -9,6 +9,7 @@ import itrova.core.finding.FindingBuilder;
 import itrova.core.finding.Inputs;
 import itrova.core.kit.Bracket;
 import itrova.core.kit.KitPart;
+import itrova.core.kit.PaperFigure;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
@@ -52,7 +53,7 @@ final class AxleOffsetCheck implements Check {
         FindingBuilder ruling = new FindingBuilder(CheckId.AXLE_OFFSET, c);
         Optional<Measured> read = c.hubFace();
         Optional<Measured> wanted = wanted(c);
-        ruling.want(read, c.hubFaceCallout()).reads("bracket.shimRange");
+        ruling.want(read, c.hubFaceCallout()).reads(PaperFigure.BRACKET_SHIM_RANGE);
         if (c.bringsHub() && c.kit().fitting().hub().get().face().isEmpty()) {
             ruling.missing(Phrase.of("axle-offset.how-far-face-kit-s"));
         }
@@ -99,7 +100,7 @@ final class AxleOffsetCheck implements Check {
                 .bracket()
                 .mount()
                 .caliperPlane()
-                .map(f -> f.measured(c.kit().source("bracket.caliperPlane")));
+                .map(f -> f.measured(c.kit().source(PaperFigure.BRACKET_CALIPER_PLANE)));
         Optional<Measured> disc = c.midPlane();
         if (plane.isPresent() && disc.isPresent()) {
             Measured off = disc.get().minus(plane.get()).plus(-c.worked().shims());
@@ -130,7 +131,7 @@ final class AxleOffsetCheck implements Check {
     }
 
     private static Optional<Measured> wanted(KitOnSide c) {
-        return c.kit().bracket().axleOffset().map(f -> f.measured(c.kit().source("bracket.axleOffset")));
+        return c.kit().bracket().axleOffset().map(f -> f.measured(c.kit().source(PaperFigure.BRACKET_AXLE_OFFSET)));
     }
 
     @Override
@@ -140,7 +141,7 @@ final class AxleOffsetCheck implements Check {
         if (read.isEmpty() || wanted.isEmpty()) {
             return List.of();
         }
-        if (c.kit().contradicts("bracket.shimRange")) {
+        if (c.kit().contradicts(PaperFigure.BRACKET_SHIM_RANGE)) {
             return List.of();
         }
         Measured off = read.get().minus(wanted.get());

@@ -9,6 +9,7 @@ import itrova.core.finding.FindingBuilder;
 import itrova.core.finding.Inputs;
 import itrova.core.kit.Figure;
 import itrova.core.kit.KitPart;
+import itrova.core.kit.PaperFigure;
 import itrova.core.kit.RotorHub;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
@@ -68,7 +69,7 @@ final class BearingCheck implements Check {
             land.ifPresent(l -> within(
                     ruling,
                     Phrase.of("bearing.seal-on-its-land"),
-                    l.minus(on.measured(c.kit().source("hub.sealOn"))),
+                    l.minus(on.measured(c.kit().source(PaperFigure.HUB_SEAL_ON))),
                     SEAL_ROOM));
         });
         Optional<Measured> spread = c.length(Callout.BEARING_SPREAD);
@@ -77,7 +78,7 @@ final class BearingCheck implements Check {
             spread.ifPresent(s -> within(
                     ruling,
                     Phrase.of("bearing.bearing-seats-apart"),
-                    s.minus(apart.measured(c.kit().source("hub.spacing"))),
+                    s.minus(apart.measured(c.kit().source(PaperFigure.HUB_SPACING))),
                     SPACING_ROOM));
         });
         return ruling.finding(r -> new Explanation(
@@ -94,8 +95,8 @@ final class BearingCheck implements Check {
                 new Inputs()
                         .add("d_journal, inner", c.length(Callout.INNER_JOURNAL))
                         .add("d_journal, outer", c.length(Callout.OUTER_JOURNAL))
-                        .add("d_hub, inner", hub.inner().cup().measured(c.kit().source("hub.inner")))
-                        .add("d_hub, outer", hub.outer().cup().measured(c.kit().source("hub.outer")))
+                        .add("d_hub, inner", hub.inner().cup().measured(c.kit().source(PaperFigure.HUB_INNER)))
+                        .add("d_hub, outer", hub.outer().cup().measured(c.kit().source(PaperFigure.HUB_OUTER)))
                         .add("seal land", land)
                         .list(),
                 SOURCE));
@@ -110,8 +111,9 @@ final class BearingCheck implements Check {
             KitOnSide c, FindingBuilder ruling, RotorHub.Seat seat, Callout callout, Phrase name, List<Phrase> words) {
         Optional<Measured> journal = c.length(callout);
         ruling.want(journal, callout);
-        Measured cup =
-                seat.cup().measured(c.kit().source(callout == Callout.INNER_JOURNAL ? "hub.inner" : "hub.outer"));
+        Measured cup = seat.cup()
+                .measured(c.kit()
+                        .source(callout == Callout.INNER_JOURNAL ? PaperFigure.HUB_INNER : PaperFigure.HUB_OUTER));
         Optional<StandardBearing> bearing = seat.designation().flatMap(StandardBearing::find);
         if (seat.designation().isPresent() && bearing.isEmpty()) {
             Phrase bySize = journal.flatMap(j -> search(j, seat.cup()))

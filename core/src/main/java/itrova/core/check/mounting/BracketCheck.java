@@ -9,6 +9,7 @@ import itrova.core.finding.Input;
 import itrova.core.finding.Requirement;
 import itrova.core.kit.Bracket;
 import itrova.core.kit.KitPart;
+import itrova.core.kit.PaperFigure;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
@@ -75,14 +76,16 @@ final class BracketCheck implements Check {
         }
         Optional<Measured> hole = c.length(Callout.BRACKET_HOLE);
         ruling.want(hole, Callout.BRACKET_HOLE);
-        Measured bolt = bracket.bolt().measured(c.kit().source("bracket.bolt"));
+        Measured bolt = bracket.bolt().measured(c.kit().source(PaperFigure.BRACKET_BOLT));
         ruling.require(
                 Phrase.of("bracket.bolt-through-bracket-s-own"),
-                bracket.hole().measured(c.kit().source("bracket.hole")).minus(bolt));
+                bracket.hole()
+                        .measured(c.kit().source(PaperFigure.BRACKET_HOLE))
+                        .minus(bolt));
         hole.ifPresent(h -> ruling.require(Phrase.of("bracket.bolt-through-hole"), h.minus(bolt)));
         hole.ifPresent(h -> {
             Measured play = bracket.hole()
-                    .measured(c.kit().source("bracket.hole"))
+                    .measured(c.kit().source(PaperFigure.BRACKET_HOLE))
                     .plus(h)
                     .minus(bolt.times(2));
             if (bracket.shape() == BracketShape.RECTANGLE) {
@@ -130,10 +133,10 @@ final class BracketCheck implements Check {
         }
         Bracket bracket = c.kit().bracket();
         Measured dh = across.get()
-                .minus(bracket.across().orElseThrow().measured(c.kit().source("bracket.across")))
+                .minus(bracket.across().orElseThrow().measured(c.kit().source(PaperFigure.BRACKET_ACROSS)))
                 .magnitude();
         Measured dv = up.get()
-                .minus(bracket.up().orElseThrow().measured(c.kit().source("bracket.up")))
+                .minus(bracket.up().orElseThrow().measured(c.kit().source(PaperFigure.BRACKET_UP)))
                 .magnitude();
         double off = Math.hypot(dh.value(), dv.value());
         Measured safe = dh.derive(off, 1, dv, 1);
@@ -149,7 +152,7 @@ final class BracketCheck implements Check {
                         .bracket()
                         .circle()
                         .orElseThrow()
-                        .measured(c.kit().source("bracket.circle"))));
+                        .measured(c.kit().source(PaperFigure.BRACKET_CIRCLE))));
     }
 
     private static Explanation explain(KitOnSide c, Optional<Requirement> worst, Optional<Measured> hole) {
@@ -158,18 +161,18 @@ final class BracketCheck implements Check {
         if (b.shape() == BracketShape.RECTANGLE) {
             c.length(Callout.BRACKET_ACROSS).ifPresent(m -> inputs.add(new Input("H, read", m, "mm")));
             inputs.add(new Input(
-                    "H, bracket", b.across().orElseThrow().measured(c.kit().source("bracket.across")), "mm"));
+                    "H, bracket", b.across().orElseThrow().measured(c.kit().source(PaperFigure.BRACKET_ACROSS)), "mm"));
             c.length(Callout.BRACKET_UP).ifPresent(m -> inputs.add(new Input("V, read", m, "mm")));
             inputs.add(new Input(
-                    "V, bracket", b.up().orElseThrow().measured(c.kit().source("bracket.up")), "mm"));
+                    "V, bracket", b.up().orElseThrow().measured(c.kit().source(PaperFigure.BRACKET_UP)), "mm"));
         } else {
             c.length(Callout.BRACKET_CIRCLE).ifPresent(m -> inputs.add(new Input("D, read", m, "mm")));
             inputs.add(new Input(
-                    "D, bracket", b.circle().orElseThrow().measured(c.kit().source("bracket.circle")), "mm"));
+                    "D, bracket", b.circle().orElseThrow().measured(c.kit().source(PaperFigure.BRACKET_CIRCLE)), "mm"));
         }
         hole.ifPresent(m -> inputs.add(new Input("d_hole", m, "mm")));
-        inputs.add(new Input("d_bracket", b.hole().measured(c.kit().source("bracket.hole")), "mm"));
-        inputs.add(new Input("d_bolt", b.bolt().measured(c.kit().source("bracket.bolt")), "mm"));
+        inputs.add(new Input("d_bracket", b.hole().measured(c.kit().source(PaperFigure.BRACKET_HOLE)), "mm"));
+        inputs.add(new Input("d_bolt", b.bolt().measured(c.kit().source(PaperFigure.BRACKET_BOLT)), "mm"));
         Phrase why = worst.map(w -> Phrase.of(
                         "bracket.tightest",
                         w.name(),

@@ -7,6 +7,7 @@ import itrova.core.finding.Finding;
 import itrova.core.finding.FindingBuilder;
 import itrova.core.finding.Input;
 import itrova.core.kit.KitPart;
+import itrova.core.kit.PaperFigure;
 import itrova.core.measure.BoltCircle;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
@@ -51,8 +52,8 @@ final class HatFlangeCheck implements Check {
     public Finding judge(KitOnSide c) {
         FindingBuilder ruling = new FindingBuilder(CheckId.HAT_FLANGE, c);
         Optional<Measured> flange = c.length(Callout.FLANGE);
-        Measured hat = c.kit().disc().hatInside().measured(c.kit().source("disc.hatInside"));
-        ruling.want(flange, Callout.FLANGE).reads("disc.fillet");
+        Measured hat = c.kit().disc().hatInside().measured(c.kit().source(PaperFigure.DISC_HAT_INSIDE));
+        ruling.want(flange, Callout.FLANGE).reads(PaperFigure.DISC_FILLET);
         if (c.kit().disc().fillet().isEmpty()) {
             ruling.missing(Phrase.of("hat-flange.fillet-inside-hat-s-corner"));
         }
@@ -96,7 +97,7 @@ final class HatFlangeCheck implements Check {
     /** Where only the hat's fillet is in the way, the flange's corner is rounded past it. */
     private static Optional<WorkOffer> roundCorner(KitOnSide c) {
         Optional<Measured> flange = c.length(Callout.FLANGE);
-        Measured hat = c.kit().disc().hatInside().measured(c.kit().source("disc.hatInside"));
+        Measured hat = c.kit().disc().hatInside().measured(c.kit().source(PaperFigure.DISC_HAT_INSIDE));
         double fillet = c.kit().disc().fillet().orElse(0);
         if (flange.isEmpty() || c.worked().corner() >= fillet) {
             return Optional.empty();

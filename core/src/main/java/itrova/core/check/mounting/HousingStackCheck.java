@@ -10,6 +10,7 @@ import itrova.core.finding.Inputs;
 import itrova.core.kit.Figure;
 import itrova.core.kit.HousingStack;
 import itrova.core.kit.KitPart;
+import itrova.core.kit.PaperFigure;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
@@ -60,7 +61,7 @@ final class HousingStackCheck implements Check {
                 .bracket()
                 .mount()
                 .thickness()
-                .map(f -> f.measured(c.kit().source("bracket.thickness")));
+                .map(f -> f.measured(c.kit().source(PaperFigure.BRACKET_THICKNESS)));
         Optional<Measured> retainer = retainer(c);
         Optional<Measured> plate = plate(c);
         Optional<Measured> shims = shims(c);
@@ -119,7 +120,7 @@ final class HousingStackCheck implements Check {
             return Optional.of(Measured.exact(0));
         }
         return c.hubFace().map(face -> {
-            Measured off = face.minus(made.get().measured(c.kit().source("bracket.axleOffset")));
+            Measured off = face.minus(made.get().measured(c.kit().source(PaperFigure.BRACKET_AXLE_OFFSET)));
             double most = c.kit().bracket().shimRange();
             return off.value() <= 0 ? Measured.exact(0) : off.value() > most ? Measured.exact(most) : off;
         });
@@ -139,7 +140,7 @@ final class HousingStackCheck implements Check {
 
     private static Optional<Measured> length(KitOnSide c) {
         return stack(c).bolts()
-                .map(b -> b.length().measured(c.kit().source("stack.bolts")))
+                .map(b -> b.length().measured(c.kit().source(PaperFigure.STACK_BOLTS)))
                 .or(() -> c.length(Callout.T_BOLT_LENGTH));
     }
 
@@ -152,7 +153,7 @@ final class HousingStackCheck implements Check {
             return Optional.of(Measured.exact(0));
         }
         return stack(c).retainer()
-                .map(f -> f.measured(c.kit().source("stack.retainer")))
+                .map(f -> f.measured(c.kit().source(PaperFigure.STACK_RETAINER)))
                 .or(() -> c.length(Callout.RETAINER));
     }
 
@@ -161,7 +162,7 @@ final class HousingStackCheck implements Check {
             return c.length(Callout.BACKING_PLATE);
         }
         return Optional.of(stack(c).standIn()
-                .map(f -> f.measured(c.kit().source("stack.standIn")))
+                .map(f -> f.measured(c.kit().source(PaperFigure.STACK_STAND_IN)))
                 .orElse(Measured.exact(0)));
     }
 

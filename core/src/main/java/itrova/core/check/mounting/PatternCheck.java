@@ -9,6 +9,7 @@ import itrova.core.finding.Input;
 import itrova.core.finding.Verdict;
 import itrova.core.kit.HolePattern;
 import itrova.core.kit.KitPart;
+import itrova.core.kit.PaperFigure;
 import itrova.core.measure.BoltCircle;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
@@ -100,8 +101,9 @@ public final class PatternCheck implements Check {
                     r -> new Explanation(Phrase.of("pattern.bolt-circle-not-known-yet"), FORMULA, List.of(), SOURCE));
         }
         HolePattern chosen = meant(c, lugs).orElseThrow();
-        Measured off = circle.get().minus(chosen.circle().measured(c.kit().source("disc.circle")));
-        Measured play = chosen.hole().measured(c.kit().source("disc.hole")).minus(stud.get());
+        Measured off = circle.get().minus(chosen.circle().measured(c.kit().source(PaperFigure.DISC_CIRCLE)));
+        Measured play =
+                chosen.hole().measured(c.kit().source(PaperFigure.DISC_HOLE)).minus(stud.get());
         if (c.kit().studs().isPresent() && c.end().otherWheel().isEmpty()) {
             // the wheel's own holes were made for the old studs
             Optional<Measured> own = c.length(Callout.WHEEL_STUD_HOLE);
@@ -133,7 +135,7 @@ public final class PatternCheck implements Check {
                             "Count")));
         }
         Optional<Measured> hub = c.bringsHub()
-                ? Optional.of(own.circle().measured(c.kit().source("disc.circle")))
+                ? Optional.of(own.circle().measured(c.kit().source(PaperFigure.DISC_CIRCLE)))
                 : c.end().boltCircle();
         Optional<Measured> wheel =
                 c.end().otherWheel().map(Wheel::circle).or(() -> c.end().boltCircle());
@@ -204,8 +206,8 @@ public final class PatternCheck implements Check {
                 FORMULA,
                 List.of(
                         new Input("D_studs", circle, "mm"),
-                        new Input("D_disc", p.circle().measured(c.kit().source("disc.circle")), "mm"),
-                        new Input("d_hole", p.hole().measured(c.kit().source("disc.hole")), "mm"),
+                        new Input("D_disc", p.circle().measured(c.kit().source(PaperFigure.DISC_CIRCLE)), "mm"),
+                        new Input("d_hole", p.hole().measured(c.kit().source(PaperFigure.DISC_HOLE)), "mm"),
                         new Input("d_stud", stud, "mm")),
                 SOURCE);
     }

@@ -8,6 +8,7 @@ import itrova.core.finding.FindingBuilder;
 import itrova.core.finding.Inputs;
 import itrova.core.finding.Requirement;
 import itrova.core.kit.KitPart;
+import itrova.core.kit.PaperFigure;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
@@ -96,7 +97,7 @@ final class RegisterCheck implements Check {
     }
 
     private static Measured bore(KitOnSide c) {
-        return c.kit().disc().bore().measured(c.kit().source("disc.bore"));
+        return c.kit().disc().bore().measured(c.kit().source(PaperFigure.DISC_BORE));
     }
 
     @Override

@@ -9,6 +9,7 @@ import itrova.core.finding.Input;
 import itrova.core.kit.Figure;
 import itrova.core.kit.HolePattern;
 import itrova.core.kit.KitPart;
+import itrova.core.kit.PaperFigure;
 import itrova.core.measure.BoltCircle;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
@@ -51,7 +52,7 @@ final class StudHoleCheck implements Check {
     @Override
     public Finding judge(KitOnSide c) {
         FindingBuilder ruling = new FindingBuilder(CheckId.STUD_HOLES, c);
-        Optional<Measured> hole = hole(c).map(h -> h.measured(c.kit().source("disc.hole")));
+        Optional<Measured> hole = hole(c).map(h -> h.measured(c.kit().source(PaperFigure.DISC_HOLE)));
         Optional<Measured> major = c.studMajor();
         Optional<Measured> shoulder = c.studShoulder();
         if (hole.isEmpty()) {
@@ -116,7 +117,7 @@ final class StudHoleCheck implements Check {
             return List.of(WorkOffer.refused(Phrase.of(
                     "stud-hole.drilling-would-take-more-than", Amount.mm(growth, 1), Amount.mm(DRILL_MOST, 1))));
         }
-        if (c.kit().contradicts("disc.holeToEdge")) {
+        if (c.kit().contradicts(PaperFigure.DISC_HOLE_TO_EDGE)) {
             return List.of(WorkOffer.refused(Phrase.of("stud-hole.drilling-not-offered-papers-contradict")));
         }
         Optional<Figure> toEdge = c.kit().disc().holeToEdge();

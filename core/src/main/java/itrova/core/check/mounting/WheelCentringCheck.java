@@ -9,6 +9,7 @@ import itrova.core.finding.Inputs;
 import itrova.core.finding.Requirement;
 import itrova.core.kit.KitPart;
 import itrova.core.kit.NutSeat;
+import itrova.core.kit.PaperFigure;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
@@ -105,7 +106,7 @@ final class WheelCentringCheck implements Check {
             Optional<Centring> pilot = c.kit().fitting().hub().flatMap(h -> h.pilot()
                     .map(p -> new Centring(
                             Phrase.of("wheel-centring.kit-s-pilot"),
-                            p.measured(c.kit().source("hub.pilot")))));
+                            p.measured(c.kit().source(PaperFigure.HUB_PILOT)))));
             if (pilot.isEmpty()) {
                 ruling.missing(Phrase.of("wheel-centring.pilot-kit-s-hub-that"));
             }
@@ -117,7 +118,7 @@ final class WheelCentringCheck implements Check {
                     .wheelLip()
                     .map(l -> new Centring(
                             Phrase.of("wheel-centring.disc-s-lip"),
-                            l.measured(c.kit().source("disc.wheelLip"))));
+                            l.measured(c.kit().source(PaperFigure.DISC_WHEEL_LIP))));
         }
         Callout register = registerCallout(c);
         ruling.want(c.length(register), register);

@@ -18,6 +18,7 @@ import itrova.core.kit.Caliper;
 import itrova.core.kit.Kit;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
+import itrova.core.quantity.Source;
 import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleEndKind;
@@ -133,9 +134,11 @@ class ProfileWallsTest {
     /** Weights read with much doubt belong to the gap before its least place is chosen. */
     @Test
     void whatIsTakenOffCountsBeforeTheLeastPlaceIsChosen() {
-        Measured backspacing = Measured.of(80, Component.standard("instrument:DEPTH_ROD", 0.4));
+        Measured backspacing = Measured.of(80, Component.standard(Source.named("instrument:DEPTH_ROD"), 0.4));
         AxleEnd end = front().length(Callout.WHEEL_BACKSPACING, backspacing)
-                .length(Callout.WHEEL_WEIGHTS, Measured.of(3, Component.standard("instrument:DEPTH_ROD", 0.4)))
+                .length(
+                        Callout.WHEEL_WEIGHTS,
+                        Measured.of(3, Component.standard(Source.named("instrument:DEPTH_ROD"), 0.4)))
                 .barrel(List.of(
                         new Station(Measured.exact(10), Measured.exact(340)),
                         new Station(Measured.exact(20), Measured.exact(340)),

@@ -15,6 +15,7 @@ import itrova.core.kit.KitNeeds;
 import itrova.core.placed.AxleCase;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
+import itrova.core.quantity.Source;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.AxleForm;
@@ -108,7 +109,8 @@ class KitNeedsTest {
                 false,
                 found,
                 gauge > 0
-                        ? Optional.of(Measured.of(gauge, Component.rectangular("pressure:gauge", 0.05 * gauge)))
+                        ? Optional.of(
+                                Measured.of(gauge, Component.rectangular(Source.named("pressure:gauge"), 0.05 * gauge)))
                         : Optional.empty());
         AxleCase axle = Samples.axle(AxleEndKind.FRONT_SPINDLE).of(facts);
         return found(axle, kit, CheckId.PRESSURE).orElseThrow();

@@ -20,6 +20,7 @@ import itrova.core.kit.Kit;
 import itrova.core.kit.KitOption;
 import itrova.core.kit.KitTerms;
 import itrova.core.kit.OwnSpindle;
+import itrova.core.kit.PaperFigure;
 import itrova.core.order.OrderGate;
 import itrova.core.placed.AxleCase;
 import itrova.core.remedy.Work;
@@ -159,7 +160,7 @@ class OwnPartsTest {
         // shims mend what lies further outboard
         assertThat(f.verdict() == Verdict.FITS_WITH_WORK ? Verdict.DOES_NOT_FIT : f.verdict())
                 .isEqualTo(wanted);
-        assertThat(find(end, Samples.contradicting(told, "bracket.caliperPlane"), CheckId.AXLE_OFFSET)
+        assertThat(find(end, Samples.contradicting(told, PaperFigure.BRACKET_CALIPER_PLANE), CheckId.AXLE_OFFSET)
                         .verdict())
                 .isEqualTo(Verdict.NOT_PROVEN);
     }

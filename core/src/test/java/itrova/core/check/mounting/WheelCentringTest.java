@@ -12,6 +12,7 @@ import itrova.core.judge.Samples;
 import itrova.core.kit.Disc;
 import itrova.core.kit.Figure;
 import itrova.core.kit.Kit;
+import itrova.core.kit.PaperFigure;
 import itrova.core.remedy.WorkKind;
 import itrova.core.settings.Limit;
 import itrova.core.settings.ShopSettings;
@@ -120,7 +121,7 @@ class WheelCentringTest {
                     front().length(Callout.REGISTER_HEIGHT, Samples.mm(4, 0.05)).build();
             assertThat(find(low, kit, ShopSettings.DEFAULTS).verdict())
                     .isEqualTo(lip > 70 ? Verdict.FITS : Verdict.DOES_NOT_FIT);
-            assertThat(find(low, Samples.contradicting(kit, "disc.wheelLip"), ShopSettings.DEFAULTS)
+            assertThat(find(low, Samples.contradicting(kit, PaperFigure.DISC_WHEEL_LIP), ShopSettings.DEFAULTS)
                             .verdict())
                     .isEqualTo(Verdict.NOT_PROVEN);
         }
