@@ -35,6 +35,7 @@ const KINDS: Record<Kind, string> = {
   AROUND_CHANGED: "around the wheel changed",
   READINGS_IMPORTED: "readings imported",
   READINGS_COPIED: "readings taken over",
+  HAPPENED_ELSEWHERE: "happened elsewhere",
   WHAT_IF_KEPT: "what-if kept",
   WHAT_IF_DROPPED: "what-if dropped",
   KIT_CHOSEN: "kit chosen",

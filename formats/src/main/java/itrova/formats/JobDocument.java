@@ -10,6 +10,7 @@ import itrova.core.quantity.Dimension;
 import itrova.core.quantity.UnitSystem;
 import itrova.core.record.AxleRecord;
 import itrova.core.record.Job;
+import itrova.core.record.Trail;
 import itrova.core.record.VehicleKind;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.AxleForm;
@@ -61,6 +62,7 @@ public final class JobDocument {
         for (Cursor axle : c.entries("axles", false)) {
             axle.guarded((cursor, f) -> axle(cursor, facts)).ifPresent(axles::add);
         }
+        Trail trail = TrailDocument.read(c.at("trail"), axles.size());
         faults.throwIfAny();
         return new Job(
                 c.text("title", ""),
@@ -71,7 +73,8 @@ public final class JobDocument {
                 vehicle.optional("promised", p -> p.node().asString()),
                 vehicle.text("notes", ""),
                 sheet,
-                axles);
+                axles,
+                trail);
     }
 
     private static AxleRecord axle(Cursor c, VehicleFacts facts) {
@@ -123,7 +126,7 @@ public final class JobDocument {
                 c.optional("spindle", p -> p.node().asString()));
     }
 
-    private static Reading reading(Cursor c) {
+    static Reading reading(Cursor c) {
         Callout what = c.choice("what", Callout.class);
         String key = valueKey(what);
         Cursor value = c.at(key);
@@ -145,7 +148,7 @@ public final class JobDocument {
                 : taken;
     }
 
-    private static Instant instant(String text) {
+    static Instant instant(String text) {
         try {
             return Instant.parse(text);
         } catch (DateTimeParseException e) {
@@ -197,6 +200,7 @@ public final class JobDocument {
             ArrayNode readings = a.putArray("readings");
             axle.readings().forEach(r -> readings.add(node(r)));
         }
+        TrailDocument.write(root, job.trail());
         return Json.MAPPER.writeValueAsString(root);
     }
 

@@ -16,6 +16,7 @@ import java.util.Optional;
  * @param notes remarks
  * @param sheet what was seen of the whole vehicle
  * @param axles axles to convert
+ * @param trail how it came to stand so
  */
 public record Job(
         String title,
@@ -26,9 +27,15 @@ public record Job(
         Optional<String> promised,
         String notes,
         VehicleSheet sheet,
-        List<AxleRecord> axles) {
+        List<AxleRecord> axles,
+        Trail trail) {
 
     public Job {
         axles = List.copyOf(axles);
+    }
+
+    /** The same with another trail. */
+    public Job with(Trail other) {
+        return new Job(title, vehicleKind, vehicle, owner, mustBeReversible, promised, notes, sheet, axles, other);
     }
 }

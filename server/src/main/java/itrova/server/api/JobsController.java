@@ -257,7 +257,7 @@ class JobsController {
     @PostMapping(value = "/import", consumes = MediaType.APPLICATION_JSON_VALUE)
     JobView take(@RequestParam(defaultValue = "job.json") String file, @RequestBody String text) {
         long person = me.get().id();
-        long id = archive.add(JobDocument.read(file, text), person);
+        long id = archive.add(PhotoIntake.drawnAnew(JobDocument.read(file, text)), person);
         events.add(Place.job(id), EventStore.Kind.JOB_ADDED, jobs.job(id).title(), Map.of("imported", file), person);
         return one(id);
     }

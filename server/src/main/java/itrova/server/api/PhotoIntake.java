@@ -1,5 +1,7 @@
 package itrova.server.api;
 
+import itrova.core.record.Job;
+import itrova.core.record.Trail;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
@@ -7,7 +9,9 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.Base64;
 import java.util.Iterator;
+import java.util.List;
 import java.util.Set;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
@@ -34,6 +38,32 @@ final class PhotoIntake {
 
     /** A photo drawn anew. */
     record Photo(int width, int height, byte[] jpeg) {}
+
+    /** A job from elsewhere with its photos drawn anew. */
+    static Job drawnAnew(Job job) {
+        List<Trail.Photo> plain = job.trail().photos().stream()
+                .map(p -> {
+                    Photo photo = take(decoded(p.jpeg()));
+                    return new Trail.Photo(
+                            p.axle(),
+                            p.reading(),
+                            p.by(),
+                            p.at(),
+                            photo.width(),
+                            photo.height(),
+                            Base64.getEncoder().encodeToString(photo.jpeg()));
+                })
+                .toList();
+        return job.with(new Trail(job.trail().changes(), plain, job.trail().entries()));
+    }
+
+    private static byte[] decoded(String base64) {
+        try {
+            return Base64.getDecoder().decode(base64);
+        } catch (IllegalArgumentException e) {
+            throw notAPicture();
+        }
+    }
 
     /** @throws BadInputException if it is not a JPEG or PNG picture, or has too many pixels */
     static Photo take(byte[] bytes) {

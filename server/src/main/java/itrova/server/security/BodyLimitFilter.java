@@ -16,6 +16,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 public final class BodyLimitFilter extends OncePerRequestFilter {
     /** Largest import (bytes). */
     public static final long LARGEST_IMPORT = 16L * 1024 * 1024;
+    /** Largest job with its photos (bytes). */
+    public static final long LARGEST_JOB = 48L * 1024 * 1024;
     /** Largest photo (bytes). */
     public static final long LARGEST_PHOTO = 8L * 1024 * 1024;
     /** Largest drawing of a profile (bytes). */
@@ -42,6 +44,9 @@ public final class BodyLimitFilter extends OncePerRequestFilter {
     }
 
     private static long most(String path) {
+        if (path.equals("/api/jobs/import")) {
+            return LARGEST_JOB;
+        }
         if (path.endsWith("/import")) {
             return LARGEST_IMPORT;
         }

@@ -1,5 +1,6 @@
 package itrova.server.store;
 
+import itrova.core.record.Trail;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Timestamp;
@@ -7,6 +8,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -52,7 +54,9 @@ public class EventStore {
         ORDER_SIGNED,
         ORDER_PLACED,
         STEP_TICKED,
-        STEP_UNTICKED
+        STEP_UNTICKED,
+        /** Happened elsewhere, before the job was brought here; nothing here hangs on it. */
+        HAPPENED_ELSEWHERE
     }
 
     /** Where something happened: in a job, at one of its axles, or in the shop as a whole. */
@@ -143,6 +147,43 @@ public class EventStore {
                 .param("now", Timestamp.from(Instant.now()))
                 .param("once", once)
                 .update();
+    }
+
+    /** Events of a job in the order they happened. */
+    public List<EventRow> ofJob(long jobId) {
+        return jdbc.sql("""
+                SELECT e.*, p.name AS person_name FROM event e LEFT JOIN person p ON p.id = e.person_id
+                WHERE e.job_id = :job ORDER BY e.id
+                """).param("job", jobId).query(this::row).list();
+    }
+
+    /** Logs what happened elsewhere: it is told, and nothing here hangs on it. */
+    public void addBrought(Place place, Trail.Entry entry, long personId) {
+        insert(
+                place,
+                Kind.HAPPENED_ELSEWHERE,
+                entry.subject(),
+                Map.of(
+                        "kind", entry.kind(),
+                        "by", entry.by(),
+                        "at", entry.at().toString(),
+                        "payload", json.writeValueAsString(entry.payload())),
+                personId,
+                null);
+    }
+
+    /** An event as it is told elsewhere; one that was brought here is told as it happened. */
+    public Trail.Entry entry(EventRow e, OptionalInt axle) {
+        return e.kind() == Kind.HAPPENED_ELSEWHERE
+                ? new Trail.Entry(
+                        axle,
+                        e.payload().getOrDefault("kind", ""),
+                        e.subject(),
+                        json.readValue(
+                                e.payload().getOrDefault("payload", "{}"), new TypeReference<Map<String, String>>() {}),
+                        e.payload().getOrDefault("by", ""),
+                        Instant.parse(e.payload().get("at")))
+                : new Trail.Entry(axle, e.kind().name(), e.subject(), e.payload(), e.by(), e.at());
     }
 
     /** Events of an axle in the order they happened. */

@@ -11,6 +11,7 @@ import itrova.server.store.JobStore.JobRow;
 import itrova.server.store.ReadingStore.NewReading;
 import itrova.server.store.ReadingStore.ReadingRow;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -27,12 +28,14 @@ public class JobArchive {
     private final ReadingStore readings;
     private final KitStore kits;
     private final InstrumentStore instruments;
+    private final Trails trails;
 
-    JobArchive(JobStore jobs, ReadingStore readings, KitStore kits, InstrumentStore instruments) {
+    JobArchive(JobStore jobs, ReadingStore readings, KitStore kits, InstrumentStore instruments, Trails trails) {
         this.jobs = jobs;
         this.readings = readings;
         this.kits = kits;
         this.instruments = instruments;
+        this.trails = trails;
     }
 
     /** An axle as a record the core can judge. */
@@ -61,9 +64,11 @@ public class JobArchive {
                 row.facts());
     }
 
-    /** A job as a document. */
+    /** A job as a document, with how it came about. */
+    @Transactional(readOnly = true)
     public Job export(long jobId) {
         JobRow row = jobs.job(jobId);
+        List<AxleRow> axles = jobs.axles(jobId);
         return new Job(
                 row.title(),
                 row.vehicleKind(),
@@ -73,7 +78,8 @@ public class JobArchive {
                 row.promised().map(LocalDate::toString),
                 row.notes(),
                 row.sheet(),
-                jobs.axles(jobId).stream().map(this::record).toList());
+                axles.stream().map(this::record).toList(),
+                trails.of(jobId, axles));
     }
 
     /** Takes a whole job; all or nothing. A chosen kit that is not in the catalogue is left unchosen. */
@@ -92,6 +98,7 @@ public class JobArchive {
                         job.notes(),
                         job.sheet()),
                 personId);
+        List<Long> axleIds = new ArrayList<>();
         int ordinal = 0;
         for (AxleRecord axle : job.axles()) {
             long axleId = jobs.addAxle(
@@ -109,7 +116,8 @@ public class JobArchive {
                             axle.around(),
                             Optional.empty(),
                             axle.facts()));
-            takeNew(axleId, axle.readings(), personId);
+            axleIds.add(axleId);
+            trails.addReadings(axleId, ordinal - 1, axle.readings(), job.trail(), personId);
             axle.chosen().ifPresent(s -> kits.id(s.kit())
                     .ifPresent(kitId -> jobs.choose(
                             axleId,
@@ -117,6 +125,7 @@ public class JobArchive {
                             Optional.of(s.inEdition(kits.edition(s.kit()).orElseThrow())),
                             Optional.of(kitId))));
         }
+        trails.addLog(jobId, axleIds, job.trail(), personId);
         return jobId;
     }
 

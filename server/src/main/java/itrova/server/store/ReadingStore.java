@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.UUID;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -38,8 +39,13 @@ public class ReadingStore {
             rs.getLong("copied_from") > 0 || rs.getBoolean("origin_copy"),
             origin(rs));
 
-    private static final RowMapper<OldReading> OLD = (rs, i) ->
-            new OldReading(ROW.mapRow(rs, i), "WITHDRAWN".equals(rs.getString("fate")), rs.getString("fate_text"));
+    private static final RowMapper<OldReading> OLD = (rs, i) -> new OldReading(
+            ROW.mapRow(rs, i),
+            "WITHDRAWN".equals(rs.getString("fate")),
+            rs.getString("fate_text"),
+            rs.getLong("fate_id"),
+            rs.getString("fate_by"),
+            rs.getTimestamp("fate_at").toInstant());
 
     private final JdbcClient jdbc;
 
@@ -81,8 +87,12 @@ public class ReadingStore {
      * @param old the reading as it was
      * @param isWithdrawn whether it was withdrawn; else it was corrected
      * @param now what it was corrected to
+     * @param fate id of the row that corrected or withdrew it
+     * @param changedBy who did
+     * @param changedAt when
      */
-    public record OldReading(ReadingRow old, boolean isWithdrawn, String now) {}
+    public record OldReading(
+            ReadingRow old, boolean isWithdrawn, String now, long fate, String changedBy, Instant changedAt) {}
 
     /** What is written for a new reading. */
     public record NewReading(
@@ -144,10 +154,44 @@ public class ReadingStore {
     /** Readings of an axle that were corrected or withdrawn, oldest first. */
     public List<OldReading> history(long axleId) {
         return jdbc.sql("""
-                SELECT r.*, p.name AS person_name, n.kind AS fate, n.text AS fate_text
+                SELECT r.*, p.name AS person_name, n.kind AS fate, n.text AS fate_text, n.id AS fate_id,
+                  COALESCE(n.origin_by, c.name) AS fate_by, COALESCE(n.origin_at, n.taken_at) AS fate_at
                 FROM reading r JOIN person p ON p.id = r.taken_by JOIN reading n ON n.supersedes = r.id
+                  JOIN person c ON c.id = n.taken_by
                 WHERE r.axle_id = :axle AND r.kind = 'TAKEN' ORDER BY r.id
                 """).param("axle", axleId).query(OLD).list();
+    }
+
+    /** Adds a reading that came with a job from elsewhere; gives its id. */
+    public long addBrought(long axleId, NewReading r, long personId) {
+        insert(axleId, "TAKEN", r, personId);
+        return idOf(r.clientId());
+    }
+
+    /** Notes that a reading was withdrawn elsewhere, by whom and when. */
+    public void withdrawBrought(long axleId, NewReading old, long readingId, Origin who, long personId) {
+        insert(
+                axleId,
+                "WITHDRAWN",
+                new NewReading(
+                        UUID.randomUUID().toString(),
+                        OptionalLong.of(readingId),
+                        old.side(),
+                        old.callout(),
+                        old.placeText(),
+                        old.text(),
+                        old.unitSystem(),
+                        old.instrument(),
+                        OptionalLong.empty(),
+                        Optional.of(who)),
+                personId);
+    }
+
+    private long idOf(String clientId) {
+        return jdbc.sql("SELECT id FROM reading WHERE client_id = :client")
+                .param("client", clientId)
+                .query(Long.class)
+                .single();
     }
 
     /** Adds a reading. The same client id again changes nothing, so that a repeated send is harmless. */
