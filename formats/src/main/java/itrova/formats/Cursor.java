@@ -2,10 +2,13 @@ package itrova.formats;
 
 import itrova.core.kit.Figure;
 import itrova.core.quantity.Dimension;
+import itrova.core.quantity.Printed;
 import itrova.core.quantity.ShopNotation;
+import itrova.core.quantity.Understood;
 import itrova.core.quantity.Unit;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.stream.IntStream;
@@ -62,6 +65,31 @@ record Cursor(JsonNode node, int row, String path, Json.Faults faults) {
         }
     }
 
+    /** A quantity as papers print it; two units rounded by hand are one, and a warning. Absent after a fault. */
+    Optional<Printed> printed(Dimension dimension) {
+        Unit si = Unit.si(dimension);
+        if (node.isNumber()) {
+            return Optional.of(
+                    new Printed(new Understood(node.asDouble(), si, true, false, 0, 0), Optional.empty(), 0));
+        }
+        try {
+            Printed printed = ShopNotation.parsePrinted(node.asString(), dimension, si);
+            if (printed.apart() > 0) {
+                faults.warn(String.format(
+                        Locale.ROOT,
+                        "%s: the papers say “%s”, %.2f %s apart; both are allowed for. Ask which is meant.",
+                        path,
+                        Json.shortened(node.asString()),
+                        printed.apart(),
+                        dimension.siSymbol()));
+            }
+            return Optional.of(printed);
+        } catch (IllegalArgumentException e) {
+            faults.add(row, path, e.getMessage());
+            return Optional.empty();
+        }
+    }
+
     double length(String key) {
         return at(key).quantity(Dimension.LENGTH);
     }
@@ -74,19 +102,22 @@ record Cursor(JsonNode node, int row, String path, Json.Faults faults) {
     Figure figure(String key, boolean isBore) {
         Cursor c = at(key);
         boolean withTolerance = c.node().isObject();
-        double value = withTolerance ? c.at("value").quantity(Dimension.LENGTH) : c.quantity(Dimension.LENGTH);
-        if (Double.isNaN(value)) {
+        Optional<Printed> printed = (withTolerance ? c.at("value") : c).printed(Dimension.LENGTH);
+        if (printed.isEmpty()) {
             return Figure.general(0); // the fault is noted; the document will not be taken
         }
+        double value = printed.get().finer().si();
+        double apart = printed.get().apart();
         if (withTolerance) {
             double tolerance = c.at("tolerance").quantity(Dimension.LENGTH);
             if (!(tolerance >= 0)) {
                 faults.add(row, c.path() + ".tolerance", "A tolerance is at least 0 mm. Give half its width.");
                 return Figure.general(value);
             }
-            return Figure.stated(value, tolerance);
+            return Figure.stated(value, tolerance + apart);
         }
-        return isBore ? Figure.bore(value) : Figure.general(value);
+        Figure usual = isBore ? Figure.bore(value) : Figure.general(value);
+        return apart > 0 ? Figure.stated(value, usual.tolerance() + apart) : usual;
     }
 
     /** One of an enum's values by its lower-case name; the schema has made sure it is one. */

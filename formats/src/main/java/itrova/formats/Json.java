@@ -153,6 +153,7 @@ final class Json {
     static final class Faults {
         private final String file;
         private final List<DocumentProblem> problems = new ArrayList<>();
+        private final List<String> warnings = new ArrayList<>();
 
         Faults(String file) {
             this.file = file;
@@ -160,6 +161,18 @@ final class Json {
 
         void add(int row, String field, String message) {
             problems.add(new DocumentProblem(file, row, field, message));
+        }
+
+        /** Notes something odd that keeps nothing out. */
+        void warn(String message) {
+            warnings.add(message);
+        }
+
+        /** What was odd since asked last. */
+        List<String> takeWarnings() {
+            List<String> taken = List.copyOf(warnings);
+            warnings.clear();
+            return taken;
         }
 
         int count() {

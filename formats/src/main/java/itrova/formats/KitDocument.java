@@ -6,6 +6,7 @@ import itrova.core.kit.CaliperShape;
 import itrova.core.kit.Contradiction;
 import itrova.core.kit.Kit;
 import itrova.core.kit.KitOption;
+import itrova.core.kit.KitParts;
 import itrova.core.kit.KitTerms;
 import itrova.core.kit.MissingPart;
 import itrova.core.kit.PaperFigure;
@@ -102,12 +103,23 @@ public final class KitDocument {
         c.node()
                 .path("fits")
                 .forEach(n -> fits.add(AxleEndKind.valueOf(n.asString().toUpperCase(Locale.ROOT))));
+        KitParts parts = PartsReader.parts(c);
+        Kit.Choices choices = new Kit.Choices(
+                c.entries("options", false).stream().map(KitDocument::option).toList(),
+                c.entries("contradictions", false).stream()
+                        .flatMap(p -> clash(p).stream())
+                        .toList(),
+                PartsReader.texts(c, "needs"));
+        List<TorqueSpec> torques =
+                c.entries("torques", false).stream().map(KitDocument::torque).toList();
+        List<String> notes = new ArrayList<>(PartsReader.texts(c, "notes"));
+        notes.addAll(c.faults().takeWarnings());
         return new Kit(
                 c.text("code", ""),
                 c.text("name", ""),
                 c.text("supplier", ""),
                 fits,
-                PartsReader.parts(c),
+                parts,
                 new KitTerms(
                         PartsReader.texts(c, "box"),
                         contents(c),
@@ -119,16 +131,9 @@ public final class KitDocument {
                         c.flag("returnable", false),
                         c.flag("reversible", false),
                         c.text("parking_brake", "")),
-                c.entries("torques", false).stream().map(KitDocument::torque).toList(),
-                PartsReader.texts(c, "notes"),
-                new Kit.Choices(
-                        c.entries("options", false).stream()
-                                .map(KitDocument::option)
-                                .toList(),
-                        c.entries("contradictions", false).stream()
-                                .flatMap(p -> clash(p).stream())
-                                .toList(),
-                        PartsReader.texts(c, "needs")));
+                torques,
+                notes,
+                choices);
     }
 
     /** A contradiction; nothing where no check goes by such a figure. */

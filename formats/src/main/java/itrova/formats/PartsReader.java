@@ -59,7 +59,9 @@ final class PartsReader {
     }
 
     static double positive(Cursor c, Dimension dimension) {
-        double value = c.quantity(dimension);
+        double value = dimension == Dimension.TORQUE
+                ? c.printed(dimension).map(p -> p.finer().si()).orElse(Double.NaN)
+                : c.quantity(dimension);
         if (value <= 0) {
             c.faults().add(c.row(), c.path(), "Must be more than 0 " + dimension.siSymbol() + ", not " + value + ".");
         }

@@ -94,4 +94,33 @@ class KitFiguresTest {
                         "kits.json", sound.replaceFirst("\"torque_Nm\" : [0-9.]+", "\"torque_Nm\" : \"60 lbf·ft\"")))
                 .hasSize(1);
     }
+
+    /** 168 mm is not 6.50 in (165.1 mm), but papers round so: the doubt holds both, and the kit says so. */
+    @Test
+    void twoUnitsRoundedByHandAreOneFigureWithADoubtThatHoldsBoth() {
+        String text = document()
+                .replaceFirst("(?s)\"hat_inside_mm\" : \\{[^}]*}", "\"hat_inside_mm\" : \"168 mm (6.50 in)\"");
+        assertThat(text).contains("6.50 in");
+        Kit kit = KitDocument.read("k", text).get(0);
+        itrova.core.kit.Figure hat = kit.disc().hatInside();
+        assertThat(hat.value() - hat.tolerance()).isLessThanOrEqualTo(165.1 + 1e-9);
+        assertThat(hat.value() + hat.tolerance()).isGreaterThanOrEqualTo(168);
+        assertThat(kit.notes())
+                .anySatisfy(n -> assertThat(n).contains("hat_inside_mm", "168 mm (6.50 in)", "2.90 mm"));
+        assertThat(KitDocument.read("k", KitDocument.write(List.of(kit)))
+                        .get(0)
+                        .disc()
+                        .hatInside())
+                .isEqualTo(hat);
+    }
+
+    @Test
+    void twoUnitsThatCannotBeOneMeasureAreRefused() {
+        String text = document()
+                .replaceFirst("(?s)\"hat_inside_mm\" : \\{[^}]*}", "\"hat_inside_mm\" : \"178 mm (6 1/2 in)\"");
+        assertThatThrownBy(() -> KitDocument.read("k", text))
+                .isInstanceOf(DocumentException.class)
+                .hasMessageContaining("hat_inside_mm")
+                .hasMessageContaining("clash");
+    }
 }

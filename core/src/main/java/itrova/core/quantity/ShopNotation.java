@@ -2,6 +2,7 @@ package itrova.core.quantity;
 
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -12,6 +13,9 @@ import java.util.regex.Pattern;
 public final class ShopNotation {
     /** Longest text looked at, in characters; bounds the work a hostile text can cause. */
     static final int MAX_LENGTH = 60;
+
+    /** Papers round a measure to a handy figure of the other unit by up to this share of it (common practice). */
+    static final double ROUNDED_BY_HAND = 0.02;
 
     private static final Pattern FEET_AND_INCHES =
             Pattern.compile("([+-]?\\d+)\\s*(?:'|′|’|ft|feet|foot)\\s*-?\\s*(\\d.*)", Pattern.CASE_INSENSITIVE);
@@ -38,6 +42,31 @@ public final class ShopNotation {
      * @throws NotationException if the text is not a measure of that dimension, or states two that clash
      */
     public static Understood parse(String text, Dimension dimension, Unit usual) {
+        Printed printed = read(text, dimension, usual);
+        if (printed.other().isPresent() && printed.apart() > 0) {
+            throw NotationException.clash(
+                    tidy(text), printed.finer(), printed.other().get());
+        }
+        return printed.finer();
+    }
+
+    /**
+     * Understands a text of a supplier's papers, where two units often state one measure rounded by hand: up to
+     * {@value #ROUNDED_BY_HAND} of it apart they are one measure with that doubt.
+     *
+     * @throws NotationException as for {@link #parse}; two values further apart clash
+     */
+    public static Printed parsePrinted(String text, Dimension dimension, Unit usual) {
+        Printed printed = read(text, dimension, usual);
+        double size = Math.abs(printed.finer().si());
+        if (printed.apart() > ROUNDED_BY_HAND * size) {
+            throw NotationException.clash(
+                    tidy(text), printed.finer(), printed.other().orElseThrow());
+        }
+        return printed;
+    }
+
+    private static Printed read(String text, Dimension dimension, Unit usual) {
         String trimmed = tidy(text);
         if (trimmed.isEmpty()) {
             throw NotationException.empty();
@@ -48,18 +77,16 @@ public final class ShopNotation {
         Matcher both = IN_TWO_UNITS.matcher(trimmed);
         if (both.matches()) {
             String second = both.group(2) == null ? both.group(3) : both.group(2);
-            return agreed(
-                    trimmed, parseOne(both.group(1).strip(), dimension, usual), parseOne(second, dimension, usual));
+            return agreed(parseOne(both.group(1).strip(), dimension, usual), parseOne(second, dimension, usual));
         }
-        return parseOne(trimmed, dimension, usual);
+        return new Printed(parseOne(trimmed, dimension, usual), Optional.empty(), 0);
     }
 
-    private static Understood agreed(String text, Understood first, Understood second) {
+    private static Printed agreed(Understood first, Understood second) {
         double apart = Math.abs(first.si() - second.si());
-        if (apart > (first.step() + second.step()) / 2) {
-            throw NotationException.clash(text, first, second);
-        }
-        return second.step() < first.step() ? second : first;
+        boolean isOne = apart <= (first.step() + second.step()) / 2;
+        Understood finer = second.step() < first.step() ? second : first;
+        return new Printed(finer, Optional.of(finer == first ? second : first), isOne ? 0 : apart);
     }
 
     private static Understood parseOne(String trimmed, Dimension dimension, Unit usual) {
