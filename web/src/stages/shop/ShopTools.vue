@@ -5,6 +5,7 @@ import ImportReport from "../../shell/ImportReport.vue";
 import { useSession } from "../../shell/session";
 import { toMessage, useLoad } from "../../shell/useLoad";
 import LimitList from "./LimitList.vue";
+import WorkTermsList from "./WorkTermsList.vue";
 
 /** The shop's instruments with their calibration, and the tables parts are told by. */
 const session = useSession();
@@ -125,6 +126,7 @@ async function onImport(event: Event) {
       </table>
     </section>
     <LimitList />
+    <WorkTermsList />
     <section>
       <div class="page-head">
         <h2>What parts are told by</h2>

@@ -105,8 +105,7 @@ class KitFiguresTest {
         itrova.core.kit.Figure hat = kit.disc().hatInside();
         assertThat(hat.value() - hat.tolerance()).isLessThanOrEqualTo(165.1 + 1e-9);
         assertThat(hat.value() + hat.tolerance()).isGreaterThanOrEqualTo(168);
-        assertThat(kit.notes())
-                .anySatisfy(n -> assertThat(n).contains("hat_inside_mm", "168 mm (6.50 in)", "2.90 mm"));
+        assertThat(kit.notes()).anySatisfy(n -> assertThat(n).contains("hat_inside_mm", "168 mm (6.50 in)", "2.90 mm"));
         assertThat(KitDocument.read("k", KitDocument.write(List.of(kit)))
                         .get(0)
                         .disc()

@@ -393,6 +393,32 @@ class ChoosingApiTest {
     }
 
     @Test
+    void whatWorkTakesIsTheShopsOwn() throws Exception {
+        String own =
+                "{\"version\":0,\"terms\":{\"who\":\"the lathe next door\",\"minutes\":30,\"cents\":7700,\"days\":8}}";
+        assertThat(mechanic.put("/api/work-terms/DRILL_HOLES", own).status()).isEqualTo(403);
+        Answer far = lead.put("/api/work-terms/DRILL_HOLES", own.replace("7700", "-1"));
+        assertThat(far.status()).isEqualTo(422);
+        assertThat(far.text()).contains("Drill the disc's stud holes").contains("price");
+        ok(lead.put("/api/work-terms/DRILL_HOLES", own));
+        assertThat(lead.put("/api/work-terms/DRILL_HOLES", own).status()).isEqualTo(409);
+        long axle = Asked.copyOfVan(mechanic, "QF-103");
+        JsonNode lines = mechanic.get("/api/axles/" + axle + "/order").json().path("lines");
+        List<JsonNode> drilled = new ArrayList<>();
+        lines.forEach(l -> {
+            if (l.path("supplier").asString().equals("the lathe next door")) {
+                drilled.add(l);
+            }
+        });
+        assertThat(drilled).isNotEmpty().allSatisfy(l -> {
+            assertThat(l.path("unitCents").asLong()).isEqualTo(7700);
+            assertThat(l.path("leadDays").asInt()).isEqualTo(8);
+        });
+        ok(lead.put("/api/work-terms/DRILL_HOLES", "{\"version\":1}"));
+        assertThat(mechanic.get("/api/axles/" + axle + "/order").text()).doesNotContain("the lathe next door");
+    }
+
+    @Test
     void limitsAreSetByTheLeadWithinBounds() throws Exception {
         assertThat(mechanic.put("/api/limits/TURNING_GAP", "{\"version\":0,\"value\":5}")
                         .status())

@@ -47,7 +47,8 @@ class EveryAddressIsGuardedTest {
             "PUT /api/people/{id}/password",
             "POST /api/axles/{axleId}/order/signature",
             "PUT /api/instruments/{id}",
-            "PUT /api/limits/{id}");
+            "PUT /api/limits/{id}",
+            "PUT /api/work-terms/{kind}");
 
     private static TestServer server;
     private static List<Address> addresses;

@@ -124,6 +124,7 @@ public final class Mending {
         List<Work> allowed = offers.stream()
                 .flatMap(o -> o.work().stream())
                 .filter(w -> !forbidden.contains(w.kind()))
+                .map(w -> w.in(c.settings()))
                 .sorted(Comparator.comparing(
                         w -> c.goesBack() && w.kind().isOnVehicle() && !w.kind().isReversible()))
                 .toList();

@@ -18,9 +18,6 @@ import java.util.Optional;
  * @param lines kit, missing parts, outside work
  */
 public record OrderSheet(List<OrderLine> lines) {
-    /** Days a machine shop takes for a piece of work (common practice). */
-    private static final int WORK_LEAD_DAYS = 3;
-
     public OrderSheet {
         lines = List.copyOf(lines);
     }
@@ -96,11 +93,11 @@ public record OrderSheet(List<OrderLine> lines) {
     private static OrderLine line(Work work, Phrase item) {
         return new OrderLine(
                 work.kind().isPart() ? OrderLine.Kind.PART : OrderLine.Kind.WORK,
-                work.kind().who(),
+                work.terms().who(),
                 item,
                 1,
-                work.kind().cents(),
-                WORK_LEAD_DAYS,
+                work.terms().cents(),
+                work.terms().days(),
                 work.kind().isReversible() ? "can be undone" : "cannot be undone");
     }
 

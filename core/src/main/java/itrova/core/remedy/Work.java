@@ -1,12 +1,14 @@
 package itrova.core.remedy;
 
-import itrova.core.kit.Disc;
 import itrova.core.kit.Figure;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
+import itrova.core.settings.ShopSettings;
+import itrova.core.settings.WorkTerms;
+import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
 import java.util.Optional;
@@ -20,8 +22,28 @@ import java.util.Optional;
  * @param target dimension wanted (mm); 0 where a part is changed
  * @param mustRemain what has to be left or watched, checked beforehand, in words
  * @param part what is put in, where a length does not say it
+ * @param terms who does it, own time, price, days
  */
-public record Work(WorkKind kind, Side side, double before, double target, Phrase mustRemain, Optional<NewPart> part) {
+public record Work(
+        WorkKind kind,
+        Side side,
+        double before,
+        double target,
+        Phrase mustRemain,
+        Optional<NewPart> part,
+        WorkTerms terms) {
+
+    /** Work at its usual terms. */
+    public Work(WorkKind kind, Side side, double before, double target, Phrase mustRemain, Optional<NewPart> part) {
+        this(kind, side, before, target, mustRemain, part, kind.usual());
+    }
+
+    /** The work at the shop's own terms. */
+    public Work in(ShopSettings shop) {
+        return shop.works(kind.name())
+                .map(own -> new Work(kind, side, before, target, mustRemain, part, own))
+                .orElse(this);
+    }
 
     /** Work on a dimension. */
     public static Work to(WorkKind kind, Side side, double before, double target, Phrase mustRemain) {
@@ -75,44 +97,21 @@ public record Work(WorkKind kind, Side side, double before, double target, Phras
                         ? c.withKit(c.kit().withStuds(c.kit().studs().get().withStickOut(result)))
                         : c.withEnd(c.end().with(Callout.STUD_STICK_OUT, worked()));
             case WHEEL_RING -> c.withWorked(c.worked().withWheelRing(worked()));
-            case DRILL_CIRCLE -> c.withKit(c.kit().withDisc(second(c.kit().disc())));
             case WHEEL_SPACER -> c.withWorked(c.worked().withSpacer(worked()));
             case SHIM_STACK -> c.withWorked(c.worked().withShims(target));
             case GRIND_RIB ->
-                part.isPresent() ? applyPart(c) : c.withEnd(c.end().with(Callout.KNUCKLE_RIB, worked()));
-            default -> applyPart(c);
+                part.isPresent() ? part.get().applyTo(c) : c.withEnd(c.end().with(Callout.KNUCKLE_RIB, worked()));
+            case REMACHINE_HUB -> c.withEnd(redrilled(c.end()));
+            default -> part.orElseThrow().applyTo(c);
         };
     }
 
-    /** The disc with the second circle of holes drilled. */
-    private Disc second(Disc disc) {
-        NewPart.SecondCircle drilled = (NewPart.SecondCircle) part.orElseThrow();
-        return disc.withPattern(drilled.pattern());
-    }
-
-    private KitOnSide applyPart(KitOnSide c) {
-        NewPart put = part.orElseThrow();
-        if (put instanceof NewPart.Nuts nuts) {
-            return c.withKit(c.kit().withNuts(nuts.nuts()));
-        }
-        if (put instanceof NewPart.Hub hub) {
-            return c.withKit(c.kit().withHub(hub.hub()));
-        }
-        if (put instanceof NewPart.OtherHose hose) {
-            return c.withKit(c.kit().withHose(hose.hose()));
-        }
-        if (put instanceof NewPart.Bolts bolts) {
-            return c.withKit(c.kit().withStack(bolts.stack()));
-        }
-        if (put instanceof NewPart.Ground ground) {
-            return c.withEnd(c.end().toBuilder()
-                    .around(c.end().around().with(ground.before(), ground.after()))
-                    .build());
-        }
-        return c.withWorked(
-                put instanceof NewPart.Adapters
-                        ? c.worked().withAdapters()
-                        : c.worked().withOnePieceHub());
+    private AxleEnd redrilled(AxleEnd end) {
+        NewPart.Redrilled to = (NewPart.Redrilled) part.orElseThrow();
+        return end.toBuilder()
+                .count(Callout.LUG_COUNT, to.count())
+                .boltCircle(worked())
+                .build();
     }
 
     private Measured worked() {

@@ -11,9 +11,6 @@ import itrova.core.remedy.Work;
  * @param irreversible pieces of work that cannot be undone, and one more if the kit itself cannot be taken off again
  */
 public record Cost(long cents, int leadDays, int minutes, int irreversible) {
-    /** Days a machine shop takes for a piece of work (common practice). */
-    static final int WORK_LEAD_DAYS = 3;
-
     Cost plus(Cost other) {
         return new Cost(
                 cents + other.cents,
@@ -24,9 +21,9 @@ public record Cost(long cents, int leadDays, int minutes, int irreversible) {
 
     static Cost of(Work work) {
         return new Cost(
-                work.kind().cents(),
-                WORK_LEAD_DAYS,
-                work.kind().minutes(),
+                work.terms().cents(),
+                work.terms().days(),
+                work.terms().minutes(),
                 work.kind().isReversible() ? 0 : 1);
     }
 

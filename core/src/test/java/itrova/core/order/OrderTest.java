@@ -137,7 +137,8 @@ class OrderTest {
         assertThat(sheet.lines())
                 .extracting(OrderLine::kind)
                 .containsExactly(OrderLine.Kind.KIT, OrderLine.Kind.PART, OrderLine.Kind.WORK);
-        assertThat(sheet.totalCents()).isEqualTo(30_000 + 2 * 2450 + WorkKind.BORE_DISC.cents());
+        assertThat(sheet.totalCents())
+                .isEqualTo(30_000 + 2 * 2450 + WorkKind.BORE_DISC.usual().cents());
         assertThat(sheet.longestLeadDays()).isEqualTo(9);
     }
 

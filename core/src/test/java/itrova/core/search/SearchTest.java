@@ -275,10 +275,11 @@ class SearchTest {
                     for (List<Work> works : ways(on, kit.with(taken))) {
                         long cents = parts
                                 + works.stream()
-                                        .mapToLong(x -> x.kind().cents())
+                                        .mapToLong(x -> x.terms().cents())
                                         .sum();
-                        int minutes =
-                                works.stream().mapToInt(x -> x.kind().minutes()).sum();
+                        int minutes = works.stream()
+                                .mapToInt(x -> x.terms().minutes())
+                                .sum();
                         long stuck = works.stream()
                                 .filter(x -> !x.kind().isReversible())
                                 .count();

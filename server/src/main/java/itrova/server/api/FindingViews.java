@@ -80,9 +80,9 @@ final class FindingViews {
         return new WorkView(
                 w.kind().title(),
                 wording.say(w.sentence()),
-                w.kind().who(),
-                w.kind().minutes(),
-                w.kind().cents(),
+                w.terms().who(),
+                w.terms().minutes(),
+                w.terms().cents(),
                 w.kind().isReversible(),
                 w.kind().hold(),
                 w.kind().caution());

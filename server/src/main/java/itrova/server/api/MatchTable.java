@@ -94,7 +94,7 @@ class MatchTable {
     String stamp(AxleRow row) {
         ShopSettings settings = bench.settings();
         return row.version() + "/" + row.facts() + "/" + readings.stamp(row.id()) + "/" + kits.stamp() + "/"
-                + new TreeMap<>(settings.set());
+                + new TreeMap<>(settings.set()) + new TreeMap<>(settings.works());
     }
 
     /** What the rows shown are to be held against; works nothing out. */

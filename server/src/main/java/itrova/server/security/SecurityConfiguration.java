@@ -51,6 +51,7 @@ class SecurityConfiguration {
         "/api/families/**",
         "/api/instruments/**",
         "/api/limits/**",
+        "/api/work-terms/**",
         "/api/people/**",
         "/api/axles/*/order/signature"
     };

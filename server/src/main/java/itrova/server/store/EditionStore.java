@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
-/** Every edition of what the lead keeps (kits, wheels, families, instruments, limits), and the log of who changed it from what to what. */
+/** Every edition of what the lead keeps (kits, wheels, families, instruments, limits, terms of work), and the log of who changed it from what to what. */
 @Repository
 public class EditionStore {
     private final JdbcClient jdbc;
@@ -29,7 +29,8 @@ public class EditionStore {
         WHEEL,
         FAMILY,
         INSTRUMENT,
-        LIMIT
+        LIMIT,
+        WORK
     }
 
     /** An edition as it was. */

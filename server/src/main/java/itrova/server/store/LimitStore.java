@@ -2,7 +2,9 @@ package itrova.server.store;
 
 import itrova.core.settings.Limit;
 import itrova.core.settings.ShopSettings;
+import itrova.core.settings.WorkTerms;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -15,10 +17,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class LimitStore {
     private final JdbcClient jdbc;
     private final EditionStore editions;
+    private final WorkTermsStore works;
 
-    LimitStore(JdbcClient jdbc, EditionStore editions) {
+    LimitStore(JdbcClient jdbc, EditionStore editions, WorkTermsStore works) {
         this.jdbc = jdbc;
         this.editions = editions;
+        this.works = works;
     }
 
     /** A limit as set; a version of 0 stands for one never set. */
@@ -34,7 +38,9 @@ public class LimitStore {
     public ShopSettings settings() {
         Map<Limit, Double> set = new EnumMap<>(Limit.class);
         all().forEach(r -> set.put(r.limit(), r.value()));
-        return new ShopSettings(set);
+        Map<String, WorkTerms> terms = new HashMap<>();
+        works.all().forEach(r -> terms.put(r.kind().name(), r.terms()));
+        return new ShopSettings(set, terms);
     }
 
     /**

@@ -15,10 +15,12 @@ import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.quantity.Measured;
+import itrova.core.remedy.RemachinedHub;
 import itrova.core.remedy.SecondCircle;
 import itrova.core.remedy.WorkOffer;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Wheel;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -188,9 +190,27 @@ public final class PatternCheck implements Check {
         boolean hasCircle = c.end().count(Callout.LUG_COUNT).isPresent()
                 && c.end().boltCircle().isPresent()
                 && !c.bringsHub();
-        return hasCircle
-                ? SecondCircle.offer(c, c.end().count(Callout.LUG_COUNT).getAsInt())
-                : List.of();
+        if (!hasCircle) {
+            return List.of();
+        }
+        List<WorkOffer> offers = new ArrayList<>();
+        if (!isWheelOff(c)) {
+            offers.addAll(SecondCircle.offer(c, c.end().count(Callout.LUG_COUNT).getAsInt()));
+        }
+        offers.addAll(RemachinedHub.offer(c));
+        return offers;
+    }
+
+    /** Whether the wheel looked at misses the studs found: whatever is done to the disc, they must be moved. */
+    private static boolean isWheelOff(KitOnSide c) {
+        double studs = c.end().boltCircle().orElseThrow().value();
+        return c.end()
+                .otherWheel()
+                .filter(w -> w.lugs() != c.end().count(Callout.LUG_COUNT).getAsInt()
+                        || Math.abs(w.circle().value() - studs)
+                                > w.studHole().value()
+                                        - c.studMajor().map(Measured::value).orElse(0.0))
+                .isPresent();
     }
 
     private static Explanation explain(KitOnSide c, HolePattern p, Measured circle, Measured stud) {
