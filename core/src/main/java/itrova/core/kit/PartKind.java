@@ -46,6 +46,11 @@ public enum PartKind implements Titled {
         return wanted;
     }
 
+    /** Whether one serves the whole vehicle, however many axles are converted. */
+    public boolean isOfVehicle() {
+        return this == ACTUATOR;
+    }
+
     /** As many of every kind as one axle can take. */
     public static Map<PartKind, Integer> all() {
         return Arrays.stream(values()).collect(Collectors.toMap(k -> k, PartKind::wanted));

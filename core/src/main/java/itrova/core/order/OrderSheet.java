@@ -5,6 +5,7 @@ import itrova.core.kit.Kit;
 import itrova.core.kit.KitOption;
 import itrova.core.kit.MissingPart;
 import itrova.core.phrase.Phrase;
+import itrova.core.placed.VehicleCase;
 import itrova.core.remedy.Work;
 import itrova.core.remedy.WorkKind;
 import itrova.core.vehicle.Wheel;
@@ -43,7 +44,9 @@ public record OrderSheet(List<OrderLine> lines) {
                 1,
                 kit.terms().priceCents(),
                 kit.terms().leadDays(),
-                kit.terms().returnable() ? "may be sent back unused" : "cannot be sent back"));
+                kit.terms().returnable()
+                        ? Phrase.of("order.may-be-sent-back-unused")
+                        : Phrase.of("order.cannot-be-sent-back")));
         for (KitOption option : options) {
             lines.add(new OrderLine(
                     OrderLine.Kind.KIT,
@@ -52,7 +55,7 @@ public record OrderSheet(List<OrderLine> lines) {
                     1,
                     option.priceCents(),
                     option.leadDays(),
-                    "ordered with the kit"));
+                    Phrase.of("order.ordered-with-the-kit")));
         }
         wheel.ifPresent(w -> lines.add(new OrderLine(
                 OrderLine.Kind.PART,
@@ -61,7 +64,7 @@ public record OrderSheet(List<OrderLine> lines) {
                 1,
                 w.offer().pairCents(),
                 w.offer().leadDays(),
-                "in place of the wheels found; think of the spare")));
+                Phrase.of("order.in-place-of-the-wheels-found-think-of-the-spare"))));
         for (MissingPart part : kit.terms().missing()) {
             lines.add(new OrderLine(
                     OrderLine.Kind.PART,
@@ -70,7 +73,8 @@ public record OrderSheet(List<OrderLine> lines) {
                     part.quantity(),
                     part.unitCents(),
                     part.leadDays(),
-                    "not in the kit's box"));
+                    Phrase.of("order.not-in-the-kit-s-box"),
+                    part.kind()));
         }
         for (Work work : report.works()) {
             lines.add(line(work, work.sentence()));
@@ -98,7 +102,17 @@ public record OrderSheet(List<OrderLine> lines) {
                 1,
                 work.terms().cents(),
                 work.terms().days(),
-                work.kind().isReversible() ? "can be undone" : "cannot be undone");
+                work.kind().isReversible() ? Phrase.of("order.can-be-undone") : Phrase.of("order.cannot-be-undone"));
+    }
+
+    /** The sheet of one axle of a vehicle: what serves the whole vehicle is bought with one axle only. */
+    public OrderSheet on(VehicleCase vehicle, int axle) {
+        return new OrderSheet(lines.stream()
+                .map(line -> line.part()
+                        .flatMap(part -> vehicle.boughtWith(axle, part))
+                        .map(line::boughtWith)
+                        .orElse(line))
+                .toList());
     }
 
     /** Sum of all lines (cents). */

@@ -41,7 +41,7 @@ public final class OrderCsv {
                         price(line.totalCents()),
                         paper.currency(),
                         line.leadDays(),
-                        SpreadsheetText.toCell(line.remark()));
+                        SpreadsheetText.toCell(paper.wording().say(line.remark())));
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -98,7 +98,11 @@ public final class OrderPdf {
             text(ITEM_X, TEXT_SIZE, part);
             y -= LINE;
         }
-        text(ITEM_X, 8, line.supplier() + " · " + line.leadDays() + " days · " + line.remark());
+        text(
+                ITEM_X,
+                8,
+                line.supplier() + " · " + line.leadDays() + " days · "
+                        + paper.wording().say(line.remark()));
         y -= LINE + 4;
     }
 

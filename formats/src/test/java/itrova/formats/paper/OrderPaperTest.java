@@ -34,7 +34,13 @@ class OrderPaperTest {
 
     private static OrderLine line(String item, int quantity, long cents) {
         return new OrderLine(
-                OrderLine.Kind.PART, "Supplier, with comma", Phrase.given(item), quantity, cents, 3, "remark");
+                OrderLine.Kind.PART,
+                "Supplier, with comma",
+                Phrase.given(item),
+                quantity,
+                cents,
+                3,
+                Phrase.given("remark"));
     }
 
     @Test

@@ -8,6 +8,7 @@ import itrova.core.judge.KitReport;
 import itrova.core.order.OrderGate;
 import itrova.core.order.OrderLine;
 import itrova.core.order.OrderSheet;
+import itrova.core.placed.VehicleCase;
 import itrova.core.work.BenchPlan;
 import itrova.formats.paper.OrderCsv;
 import itrova.formats.paper.OrderPaper;
@@ -145,13 +146,24 @@ class OrderController {
     private State state(long axleId) {
         Chosen chosen = bench.chosen(bench.axle(axleId));
         OrderGate gate = OrderGate.of(chosen.report());
+        List<AxleRow> vehicleRows = jobs.axles(chosen.row().jobId());
+        VehicleCase vehicle = new VehicleCase(vehicleRows.stream()
+                .map(row -> new VehicleCase.OnAxle(
+                        row.name(),
+                        bench.chosenKit(row),
+                        row.chosen().flatMap(s -> releases.order(row.id(), s)).isPresent()))
+                .toList());
         return new State(
                 chosen,
                 chosen.seal(),
                 gate,
-                chosen.sheet(),
+                chosen.sheet().on(vehicle, indexIn(vehicleRows, axleId)),
                 gate.state() == OrderGate.State.HELD ? releases.signature(chosen) : Optional.empty(),
                 releases.order(axleId, chosen.selection()));
+    }
+
+    private static int indexIn(List<AxleRow> rows, long axleId) {
+        return rows.stream().map(AxleRow::id).toList().indexOf(axleId);
     }
 
     /** The order as it stands, if it is the one seen; else both are told. */
@@ -201,7 +213,7 @@ class OrderController {
                                 l.unitCents(),
                                 l.totalCents(),
                                 l.leadDays(),
-                                l.remark()))
+                                me.wording().say(l.remark())))
                         .toList(),
                 s.sheet().totalCents(),
                 s.sheet().longestLeadDays(),

@@ -4,6 +4,7 @@ import itrova.core.finding.Verdict;
 import itrova.core.phrase.Phrase;
 import itrova.core.remedy.WorkKind;
 import itrova.core.search.Weights;
+import itrova.core.settings.ShopSettings;
 import itrova.formats.SearchDocument;
 import itrova.formats.SearchDocument.Found;
 import itrova.server.background.SearchQueue;
@@ -103,6 +104,7 @@ class SearchController {
     @GetMapping("/terms")
     TermsView terms(@PathVariable long axleId) {
         AxleRow row = bench.axle(axleId);
+        ShopSettings shop = bench.settings();
         return new TermsView(
                 Weights.USUAL.centsPerDay(),
                 Weights.USUAL.centsPerHour(),
@@ -111,7 +113,11 @@ class SearchController {
                 row.version(),
                 wheels.all().size(),
                 Arrays.stream(WorkKind.values())
-                        .map(k -> new WorkChoice(k, k.title(), k.who(), k.isReversible()))
+                        .map(k -> new WorkChoice(
+                                k,
+                                k.title(),
+                                shop.works(k.name()).orElse(k.usual()).who(),
+                                k.isReversible()))
                         .toList());
     }
 

@@ -110,6 +110,12 @@ class Workbench {
         }
     }
 
+    /** The kit chosen for an axle with the options taken, where one is chosen and still known. */
+    Optional<Kit> chosenKit(AxleRow row) {
+        return row.chosen()
+                .flatMap(s -> kits.find(s.kit(), s.edition().orElseThrow()).map(kit -> kit.with(s.optionsOf(kit))));
+    }
+
     /** What to say where the catalogue has a newer edition of the chosen kit. */
     Optional<String> newerEdition(AxleRow row) {
         return row.chosen().flatMap(chosen -> kits.edition(chosen.kit())
