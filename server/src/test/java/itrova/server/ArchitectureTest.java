@@ -2,6 +2,7 @@ package itrova.server;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -53,5 +54,21 @@ class ArchitectureTest {
             .resideInAPackage("itrova.server.store..")
             .should()
             .dependOnClassesThat()
-            .resideInAPackage("itrova.server.api..");
+            .resideInAnyPackage(
+                    "itrova.server.api..",
+                    "itrova.server.axle..",
+                    "itrova.server.match..",
+                    "itrova.server.measure..",
+                    "itrova.server.choose..",
+                    "itrova.server.order..",
+                    "itrova.server.work..",
+                    "itrova.server.jobs..",
+                    "itrova.server.parts..",
+                    "itrova.server.shop..",
+                    "itrova.server.people..");
+
+    /** A stage may use another, never in a circle. */
+    @ArchTest
+    static final ArchRule NO_CIRCLES =
+            slices().matching("itrova.server.(*)..").should().beFreeOfCycles();
 }

@@ -3,7 +3,7 @@ package itrova.server.api;
 import java.util.Optional;
 
 /** Input that cannot be taken; the message is plain and names the remedy. */
-final class BadInputException extends RuntimeException {
+public final class BadInputException extends RuntimeException {
     private static final long serialVersionUID = 1L;
 
     private final String field;
@@ -19,33 +19,33 @@ final class BadInputException extends RuntimeException {
         this.confirmable = confirmable;
     }
 
-    static BadInputException of(String field, String value, String message) {
+    public static BadInputException of(String field, String value, String message) {
         return new BadInputException(field, value, message, false, Optional.empty());
     }
 
     /** Input that can be mended by one tap: the text it would then be. */
-    static BadInputException mendable(String field, String value, String message, Optional<String> mend) {
+    public static BadInputException mendable(String field, String value, String message, Optional<String> mend) {
         return new BadInputException(field, value, message, false, mend);
     }
 
     /** Input that is unlikely; the person may confirm it. */
-    static BadInputException unlikely(String field, String value, String message, Optional<String> mend) {
+    public static BadInputException unlikely(String field, String value, String message, Optional<String> mend) {
         return new BadInputException(field, value, message, true, mend);
     }
 
-    String field() {
+    public String field() {
         return field;
     }
 
-    String value() {
+    public String value() {
         return value;
     }
 
-    Optional<String> mend() {
+    public Optional<String> mend() {
         return mend;
     }
 
-    boolean confirmable() {
+    public boolean confirmable() {
         return confirmable;
     }
 }

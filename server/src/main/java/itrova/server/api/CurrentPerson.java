@@ -3,8 +3,8 @@ package itrova.server.api;
 import itrova.core.phrase.Phrase;
 import itrova.core.quantity.UnitSystem;
 import itrova.core.wording.Wording;
-import itrova.server.security.Person;
 import itrova.server.store.PeopleStore;
+import itrova.server.store.Person;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Arrays;
 import java.util.List;
@@ -15,7 +15,7 @@ import org.springframework.stereotype.Component;
 
 /** The person signed in to the present request. */
 @Component
-class CurrentPerson {
+public class CurrentPerson {
     /** Units the page that asks shows: another page of the same person may show others. */
     static final String UNITS = "X-Itrova-Units";
 
@@ -28,17 +28,17 @@ class CurrentPerson {
     }
 
     /** How findings are said to whoever asks: in the units his page shows. */
-    Wording wording() {
+    public Wording wording() {
         return Wording.english(units());
     }
 
     /** Phrases as they are said to whoever asks. */
-    List<String> said(List<Phrase> phrases) {
+    public List<String> said(List<Phrase> phrases) {
         return phrases.stream().map(wording()::say).toList();
     }
 
     /** Units a bare number is meant in: those the asking page shows, else those the person has set. */
-    UnitSystem units() {
+    public UnitSystem units() {
         String shown = request.getHeader(UNITS);
         return Arrays.stream(UnitSystem.values())
                 .filter(u -> u.name().equals(shown))
@@ -46,7 +46,7 @@ class CurrentPerson {
                 .orElseGet(() -> get().unitSystem());
     }
 
-    Person get() {
+    public Person get() {
         Authentication authentication = SecurityContextHolder.getContext().getAuthentication();
         if (authentication == null) {
             throw new IllegalStateException("Nobody is signed in where somebody must be.");

@@ -10,7 +10,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Tells the launcher that it is this server that answers on the port, and whether its data base does. */
 @RestController
-class HealthController {
+public class HealthController {
     private final JdbcClient jdbc;
     private final String instance;
 
@@ -20,10 +20,10 @@ class HealthController {
     }
 
     /** @param instance the name the launcher gave this start; no secret */
-    record HealthView(String instance, boolean database) {}
+    public record HealthView(String instance, boolean database) {}
 
     @GetMapping("/api/health")
-    ResponseEntity<HealthView> health() {
+    public ResponseEntity<HealthView> health() {
         try {
             jdbc.sql("SELECT 1").query(Integer.class).single();
             return ResponseEntity.ok(new HealthView(instance, true));

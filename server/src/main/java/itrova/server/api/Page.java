@@ -3,14 +3,14 @@ package itrova.server.api;
 import java.util.List;
 
 /** A page of a long list. */
-final class Page {
+public final class Page {
     /** No page is longer. */
-    static final int MOST_ROWS = 200;
+    public static final int MOST_ROWS = 200;
 
     private Page() {}
 
     /** The rows from an offset on, as many as wanted within reason; empty beyond the end. */
-    static <T> List<T> of(List<T> all, int offset, int limit) {
+    public static <T> List<T> of(List<T> all, int offset, int limit) {
         int from = Math.max(0, Math.min(offset, all.size()));
         return all.subList(from, Math.min(all.size(), from + Math.max(1, Math.min(MOST_ROWS, limit))));
     }

@@ -12,9 +12,9 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
  * upgrade; their parts bear their content in their names and never change.
  */
 @Controller
-class PagesController implements WebMvcConfigurer {
+public class PagesController implements WebMvcConfigurer {
     @GetMapping({"/", "/{page:[a-z-]+}", "/jobs/{*rest}", "/axles/{*rest}", "/parts/{*rest}"})
-    String page() {
+    public String page() {
         return "forward:/index.html";
     }
 

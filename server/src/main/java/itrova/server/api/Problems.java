@@ -27,11 +27,11 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 
 /** Every refusal as problem details (RFC 9457) with field, value and remedy in plain words. */
 @RestControllerAdvice
-class Problems extends ResponseEntityExceptionHandler {
+public class Problems extends ResponseEntityExceptionHandler {
     private static final int LONGEST_VALUE_ECHOED = 80;
 
     @ExceptionHandler
-    ProblemDetail onBadInput(BadInputException e) {
+    public ProblemDetail onBadInput(BadInputException e) {
         ProblemDetail problem = detail(HttpStatus.UNPROCESSABLE_CONTENT, "Cannot be taken", e.getMessage());
         problem.setProperty("field", e.field());
         problem.setProperty(
@@ -43,14 +43,14 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ProblemDetail onReadingClash(ReadingClashException e) {
+    public ProblemDetail onReadingClash(ReadingClashException e) {
         ProblemDetail problem = detail(HttpStatus.CONFLICT, "Read by two", e.getMessage());
         problem.setProperty("theirs", e.theirs());
         return problem;
     }
 
     @ExceptionHandler
-    ProblemDetail onDocument(DocumentException e) {
+    public ProblemDetail onDocument(DocumentException e) {
         ProblemDetail problem = detail(
                 HttpStatus.UNPROCESSABLE_CONTENT,
                 "Nothing was imported",
@@ -62,22 +62,22 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ProblemDetail onNotFound(NotFoundException e) {
+    public ProblemDetail onNotFound(NotFoundException e) {
         return detail(HttpStatus.NOT_FOUND, "Not here", e.getMessage());
     }
 
     @ExceptionHandler
-    ProblemDetail onStale(StaleVersionException e) {
+    public ProblemDetail onStale(StaleVersionException e) {
         return detail(HttpStatus.CONFLICT, "Changed meanwhile", e.getMessage());
     }
 
     @ExceptionHandler
-    ProblemDetail onConflict(ConflictException e) {
+    public ProblemDetail onConflict(ConflictException e) {
         return detail(HttpStatus.CONFLICT, "Not allowed now", e.getMessage());
     }
 
     @ExceptionHandler
-    ProblemDetail onSeenOther(SeenOtherException e) {
+    public ProblemDetail onSeenOther(SeenOtherException e) {
         ProblemDetail problem = detail(HttpStatus.CONFLICT, "Changed meanwhile", e.getMessage());
         problem.setProperty("seen", e.seen());
         problem.setProperty("now", e.now());
@@ -91,7 +91,7 @@ class Problems extends ResponseEntityExceptionHandler {
         CannotGetJdbcConnectionException.class,
         TransactionException.class
     })
-    ResponseEntity<ProblemDetail> onDataBase(Exception e) {
+    public ResponseEntity<ProblemDetail> onDataBase(Exception e) {
         return unavailable();
     }
 
@@ -102,7 +102,7 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ResponseEntity<ProblemDetail> onTooMany(TooManyException e) {
+    public ResponseEntity<ProblemDetail> onTooMany(TooManyException e) {
         return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
                 .header(HttpHeaders.RETRY_AFTER, String.valueOf(e.howLong().toSeconds() + 1))
                 .body(detail(HttpStatus.TOO_MANY_REQUESTS, "Too many tries", e.getMessage()));
@@ -110,17 +110,17 @@ class Problems extends ResponseEntityExceptionHandler {
 
     /** A sign-in that could not be looked at is no wrong password. */
     @ExceptionHandler
-    ResponseEntity<ProblemDetail> onSignInBroken(AuthenticationServiceException e) {
+    public ResponseEntity<ProblemDetail> onSignInBroken(AuthenticationServiceException e) {
         return unavailable();
     }
 
     @ExceptionHandler
-    ProblemDetail onSignIn(AuthenticationException e) {
+    public ProblemDetail onSignIn(AuthenticationException e) {
         return detail(HttpStatus.UNAUTHORIZED, "Not signed in", "Name and password do not belong together. Try again.");
     }
 
     @ExceptionHandler
-    ProblemDetail onRetired(CredentialsExpiredException e) {
+    public ProblemDetail onRetired(CredentialsExpiredException e) {
         return detail(HttpStatus.UNAUTHORIZED, "Not signed in", "You are not signed in any more. Ask the lead.");
     }
 

@@ -1,7 +1,7 @@
 package itrova.server.api;
 
 /** Somebody decides on what is no longer so: what was seen and what is now are both told, and nothing is done. */
-final class SeenOtherException extends RuntimeException {
+public final class SeenOtherException extends RuntimeException {
     private static final long serialVersionUID = 1L;
 
     private final String seen;
@@ -11,17 +11,17 @@ final class SeenOtherException extends RuntimeException {
      * @param seen seal of what the sender saw
      * @param now seal of what is
      */
-    SeenOtherException(String message, String seen, String now) {
+    public SeenOtherException(String message, String seen, String now) {
         super(message);
         this.seen = seen;
         this.now = now;
     }
 
-    String seen() {
+    public String seen() {
         return seen;
     }
 
-    String now() {
+    public String now() {
         return now;
     }
 }

@@ -3,18 +3,18 @@ package itrova.server.api;
 import java.time.Duration;
 
 /** Somebody tries too often; says how long to wait. */
-final class TooManyException extends RuntimeException {
+public final class TooManyException extends RuntimeException {
     private static final long serialVersionUID = 1L;
 
     private final Duration wait;
 
-    TooManyException(String message, Duration wait) {
+    public TooManyException(String message, Duration wait) {
         super(message);
         this.wait = wait;
     }
 
     /** Too many tries to get in. */
-    static TooManyException tries(Duration wait) {
+    public static TooManyException tries(Duration wait) {
         long minutes = wait.toMinutes() + 1;
         return new TooManyException(
                 "There were too many tries. Wait " + minutes + (minutes == 1 ? " minute" : " minutes")
@@ -22,7 +22,7 @@ final class TooManyException extends RuntimeException {
                 wait);
     }
 
-    Duration howLong() {
+    public Duration howLong() {
         return wait;
     }
 }

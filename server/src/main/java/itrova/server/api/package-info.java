@@ -1,4 +1,7 @@
-/** REST controllers and the records they speak in. Numbers go out in SI; the browser writes them in the person's units. */
+/**
+ * What all controllers share: who asks, refusals as problem details, pages. Numbers go out in SI; the browser writes them in the
+ * person's units.
+ */
 @NullMarked
 package itrova.server.api;
 

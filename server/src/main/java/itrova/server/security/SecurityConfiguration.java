@@ -1,6 +1,7 @@
 package itrova.server.security;
 
 import itrova.server.store.PeopleStore;
+import itrova.server.store.Role;
 import itrova.server.store.WriteOnceStore;
 import jakarta.servlet.Filter;
 import jakarta.servlet.http.HttpServletRequest;

@@ -1,8 +1,6 @@
 package itrova.server.store;
 
 import itrova.core.quantity.UnitSystem;
-import itrova.server.security.Person;
-import itrova.server.security.Role;
 import java.sql.Timestamp;
 import java.time.Instant;
 import java.util.List;

@@ -1,0 +1,128 @@
+package itrova.server.axle;
+
+import itrova.core.choice.Selection;
+import itrova.core.judge.FitEngine;
+import itrova.core.judge.KitReport;
+import itrova.core.kit.Kit;
+import itrova.core.record.AxleRecord;
+import itrova.core.settings.ShopSettings;
+import itrova.core.vehicle.AxleEnd;
+import itrova.core.vehicle.Side;
+import itrova.core.vehicle.Wheel;
+import itrova.server.api.ConflictException;
+import itrova.server.store.JobArchive;
+import itrova.server.store.JobStore;
+import itrova.server.store.JobStore.AxleRow;
+import itrova.server.store.KitStore;
+import itrova.server.store.LimitStore;
+import itrova.server.store.NotFoundException;
+import itrova.server.store.ReadingStore.ReadingRow;
+import itrova.server.store.WheelStore;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** Brings stored readings and kits before the core. Verdicts are worked out anew each time, never stored as truth. */
+@Component
+public class Workbench {
+    private final JobStore jobs;
+    private final JobArchive archive;
+    private final KitStore kits;
+    private final LimitStore limits;
+    private final WheelStore wheels;
+
+    Workbench(JobStore jobs, JobArchive archive, KitStore kits, LimitStore limits, WheelStore wheels) {
+        this.wheels = wheels;
+        this.jobs = jobs;
+        this.archive = archive;
+        this.kits = kits;
+        this.limits = limits;
+    }
+
+    /** The shop's limits. */
+    public ShopSettings settings() {
+        return limits.settings();
+    }
+
+    public AxleRow axle(long axleId) {
+        return jobs.axle(axleId);
+    }
+
+    /** The axle, kept from other writes until this one is done. */
+    public AxleRow lockedAxle(long axleId) {
+        jobs.lockAxle(axleId);
+        return jobs.axle(axleId);
+    }
+
+    public AxleRecord record(AxleRow row) {
+        return archive.record(row);
+    }
+
+    public AxleRecord record(AxleRow row, List<ReadingRow> standing) {
+        return archive.record(row, standing);
+    }
+
+    /** Both ends of an axle, left first. */
+    public List<AxleEnd> ends(AxleRow row) {
+        return record(row).toCase(List.of(Side.values())).ends();
+    }
+
+    public KitReport report(AxleRow row, String code) {
+        return FitEngine.report(record(row).toCase(List.of(Side.values())), kit(code), settings());
+    }
+
+    public Kit kit(String code) {
+        return kits.find(code).orElseThrow(() -> new NotFoundException("Kit " + code));
+    }
+
+    public Wheel wheel(String code) {
+        return wheels.find(code).orElseThrow(() -> new NotFoundException("Wheel " + code));
+    }
+
+    /** What was chosen for an axle, in the edition it was chosen in, judged as the axle stands. */
+    public Chosen chosen(AxleRow row) {
+        return chosen(row, record(row), settings());
+    }
+
+    /** What was chosen for an axle whose record and limits are at hand. */
+    public Chosen chosen(AxleRow row, AxleRecord record, ShopSettings settings) {
+        Selection selection = row.chosen()
+                .orElseThrow(() -> new ConflictException(
+                        "No kit is chosen for the " + row.name() + " yet. Choose one in the match table first."));
+        Kit kit = kits.find(selection.kit(), selection.edition().orElseThrow())
+                .orElseThrow(() -> new NotFoundException("Kit " + selection.kit() + ", edition "
+                        + selection.edition().orElseThrow()));
+        Optional<Wheel> wheel = selection.wheel().map(code -> wheels.find(code)
+                .orElseThrow(() -> new ConflictException("Wheel " + code
+                        + ", chosen for the " + row.name()
+                        + ", is not on the parts wall any more. Choose again in the match table.")));
+        try {
+            return new Chosen(
+                    row,
+                    record,
+                    selection,
+                    kit,
+                    wheel,
+                    settings,
+                    selection.judge(record.toCase(List.of(Side.values())), kit, wheel, settings));
+        } catch (IllegalArgumentException e) {
+            // a choice taken in with a job's document may name what this catalogue does not have
+            throw new ConflictException(e.getMessage() + " Choose again in the match table.");
+        }
+    }
+
+    /** The kit chosen for an axle with the options taken, where one is chosen and still known. */
+    public Optional<Kit> chosenKit(AxleRow row) {
+        return row.chosen()
+                .flatMap(s -> kits.find(s.kit(), s.edition().orElseThrow()).map(kit -> kit.with(s.optionsOf(kit))));
+    }
+
+    /** What to say where the catalogue has a newer edition of the chosen kit. */
+    public Optional<String> newerEdition(AxleRow row) {
+        return row.chosen().flatMap(chosen -> kits.edition(chosen.kit())
+                .filter(now -> now != chosen.edition().orElseThrow())
+                .map(now -> "Kit " + chosen.kit() + " was changed in the catalogue (edition " + now
+                        + "); this job stays with edition " + chosen.edition().orElseThrow()
+                        + ", which it was judged with. To take the new one, choose the kit again in the match table."));
+    }
+}

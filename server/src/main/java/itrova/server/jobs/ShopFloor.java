@@ -1,0 +1,205 @@
+package itrova.server.jobs;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import itrova.core.choice.Selection;
+import itrova.core.judge.Matcher;
+import itrova.core.measure.ToolBox;
+import itrova.core.measure.WantedReadings;
+import itrova.core.order.OrderGate;
+import itrova.core.record.AxleRecord;
+import itrova.core.settings.ShopSettings;
+import itrova.core.vehicle.AxleLoad;
+import itrova.core.vehicle.Side;
+import itrova.server.api.ConflictException;
+import itrova.server.axle.Releases;
+import itrova.server.axle.Workbench;
+import itrova.server.jobs.JobsController.AxleSummary;
+import itrova.server.jobs.JobsController.JobView;
+import itrova.server.jobs.JobsController.Stage;
+import itrova.server.store.Decision;
+import itrova.server.store.Decision.OrderPlaced;
+import itrova.server.store.EventStore;
+import itrova.server.store.EventStore.EventRow;
+import itrova.server.store.InstrumentStore;
+import itrova.server.store.JobArchive;
+import itrova.server.store.JobStore;
+import itrova.server.store.JobStore.AxleRow;
+import itrova.server.store.JobStore.JobRow;
+import itrova.server.store.KitStore;
+import itrova.server.store.NotFoundException;
+import itrova.server.store.ReadingStore;
+import itrova.server.store.ReadingStore.ReadingRow;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/**
+ * The shop floor as one read model: a page of jobs is asked for with a handful of statements however many jobs and axles it holds.
+ * Whether any kit is proven on an axle is worked out once for a state of the axle, the catalogue and the limits.
+ */
+@Component
+public class ShopFloor {
+    private static final int ANSWERS_KEPT = 20_000;
+
+    private final JobStore jobs;
+    private final ReadingStore readings;
+    private final EventStore events;
+    private final InstrumentStore instruments;
+    private final JobArchive archive;
+    private final KitStore kits;
+    private final Workbench bench;
+    private final Releases releases;
+    private final Cache<String, Boolean> anyProven =
+            Caffeine.newBuilder().maximumSize(ANSWERS_KEPT).build();
+    private final Cache<String, String> heldBy =
+            Caffeine.newBuilder().maximumSize(ANSWERS_KEPT).build();
+
+    ShopFloor(
+            JobStore jobs,
+            ReadingStore readings,
+            EventStore events,
+            InstrumentStore instruments,
+            JobArchive archive,
+            KitStore kits,
+            Workbench bench,
+            Releases releases) {
+        this.releases = releases;
+        this.jobs = jobs;
+        this.readings = readings;
+        this.events = events;
+        this.instruments = instruments;
+        this.archive = archive;
+        this.kits = kits;
+        this.bench = bench;
+    }
+
+    /** What all axles of a page are held against. */
+    private record Around(
+            Map<Long, List<ReadingRow>> standing,
+            Map<Long, List<Selection>> placed,
+            ToolBox tools,
+            ShopSettings settings,
+            String stamp,
+            Map<Long, Long> readingStamps) {}
+
+    /** Jobs as they stand on the floor, in the order given. */
+    public List<JobView> of(List<JobRow> rows) {
+        List<AxleRow> axles = jobs.axles(rows.stream().map(JobRow::id).toList());
+        List<Long> ids = axles.stream().map(AxleRow::id).toList();
+        ShopSettings settings = bench.settings();
+        Map<Long, List<Selection>> placed = new HashMap<>();
+        for (EventRow e : events.placed(ids)) {
+            if (Decision.of(e).orElseThrow() instanceof OrderPlaced order) {
+                placed.computeIfAbsent(e.axleId(), a -> new ArrayList<>()).add(order.selection());
+            }
+        }
+        Around around = new Around(
+                readings.standing(ids),
+                placed,
+                instruments.tools(),
+                settings,
+                kits.stamp() + new TreeMap<>(settings.set()),
+                readings.stamps(ids));
+        Map<Long, List<AxleSummary>> byJob = axles.stream()
+                .collect(Collectors.groupingBy(
+                        AxleRow::jobId, Collectors.mapping(a -> summary(a, around), Collectors.toList())));
+        return rows.stream()
+                .map(j -> view(j, byJob.getOrDefault(j.id(), List.of())))
+                .toList();
+    }
+
+    private static JobView view(JobRow row, List<AxleSummary> axles) {
+        return new JobView(
+                row.id(),
+                row.version(),
+                row.title(),
+                row.vehicleKind(),
+                row.vehicle(),
+                row.owner(),
+                row.mustBeReversible(),
+                row.promised().orElse(null),
+                row.notes(),
+                axles);
+    }
+
+    private AxleSummary summary(AxleRow row, Around around) {
+        AxleRecord record = archive.record(row, around.standing().getOrDefault(row.id(), List.of()), around.tools());
+        int wanted = 0;
+        for (Side side : Side.values()) {
+            wanted += WantedReadings.stillWanted(record.end(side));
+        }
+        Stage stage;
+        String held = "";
+        String next;
+        if (row.chosen().isPresent()) {
+            boolean placed = around.placed().getOrDefault(row.id(), List.of()).stream()
+                    .anyMatch(row.chosen().get()::isSameAs);
+            stage = placed ? Stage.FIT : Stage.ORDER;
+            held = heldBy.get(
+                    state(row, around) + "/" + placed,
+                    s -> placed ? overturned(row, record, around.settings()) : held(row, record, around.settings()));
+            next = placed ? held.isEmpty() ? "Work on the bench card" : "Look at the order again" : "Order";
+        } else if (wanted > 0) {
+            stage = Stage.MEASURE;
+            held = wanted == 1 ? "1 reading wanted" : wanted + " readings wanted";
+            next = "Measure";
+        } else {
+            stage = Stage.CHOOSE;
+            held = isAnyProven(row, record, around) ? "" : "no kit is proven to fit";
+            next = "Choose a kit";
+        }
+        return new AxleSummary(
+                row.id(),
+                row.name(),
+                row.form().kind(),
+                row.load().map(AxleLoad::kg).orElse(null),
+                row.load().map(AxleLoad::source).orElse(null),
+                row.wheelStays(),
+                row.chosenKit().orElse(null),
+                stage,
+                held,
+                next);
+    }
+
+    private String held(AxleRow row, AxleRecord record, ShopSettings settings) {
+        try {
+            OrderGate gate = OrderGate.of(bench.chosen(row, record, settings).report());
+            return gate.state() == OrderGate.State.OPEN
+                    ? ""
+                    : gate.holding().size() + " checks of kit "
+                            + row.chosen().orElseThrow().kit() + " are not proven to fit";
+        } catch (NotFoundException | ConflictException e) {
+            return "what was chosen is not in the catalogue any more";
+        }
+    }
+
+    /** What the order was placed by and does not hold any more. */
+    private String overturned(AxleRow row, AxleRecord record, ShopSettings settings) {
+        try {
+            int count = releases.overturned(bench.chosen(row, record, settings)).size();
+            return count == 0
+                    ? ""
+                    : count == 1
+                            ? "1 verdict the order was placed by does not hold any more"
+                            : count + " verdicts the order was placed by do not hold any more";
+        } catch (NotFoundException | ConflictException e) {
+            return "what was ordered is not in the catalogue any more";
+        }
+    }
+
+    private static String state(AxleRow row, Around around) {
+        return row.id() + "/" + row.version() + "/" + row.facts() + "/"
+                + around.readingStamps().getOrDefault(row.id(), 0L) + "/" + around.stamp();
+    }
+
+    private boolean isAnyProven(AxleRow row, AxleRecord record, Around around) {
+        return anyProven.get(
+                state(row, around), s -> Matcher.of(record.toCase(List.of(Side.values())), around.settings())
+                        .provesAny(kits.all()));
+    }
+}
