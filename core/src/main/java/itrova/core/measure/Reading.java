@@ -204,25 +204,38 @@ public record Reading(
     }
 
     /**
+     * A slip that may have been made.
+     *
+     * @param words a question to the mechanic
+     * @param isOfUnit whether millimetres and inches may be mixed up; else it is the decimal point
+     */
+    public record Suspicion(String words, boolean isOfUnit) {}
+
+    /**
      * Compares with other readings of the same dimension and names a slip of unit or decimal point.
      *
      * @param other another value of the same dimension (mm), such as a repeat or the other side
      * @return a question to the mechanic, if the two cannot both be right
      */
-    public Optional<String> clashWith(double other) {
+    public Optional<Suspicion> clashWith(double other) {
         if (understood.isEmpty() || callout.kind() != Callout.Kind.LENGTH || !(Math.abs(other) > 0)) {
             return Optional.empty();
         }
         double value = understood.get().si();
         double ratio = value / other;
         if (ratio > 23 && ratio < 28 || ratio > 1 / 28.0 && ratio < 1 / 23.0) {
-            return Optional.of("This is about 25.4 times apart from the other reading of " + shown(other)
-                    + ": millimetres and inches may be mixed up.");
+            return Optional.of(new Suspicion(
+                    "This is about 25.4 times apart from the other reading of " + shown(other)
+                            + ": millimetres and inches may be mixed up.",
+                    true));
         }
         double least = callout == Callout.WHEEL_WEIGHTS || callout == Callout.WHEEL_SPOKE ? 0 : 1 / 3.0;
         if (least > 0 && (ratio > 3 || ratio < least)) {
-            return Optional.of(shown(value) + " is " + String.format(Locale.ROOT, "%.1f", Math.max(ratio, 1 / ratio))
-                    + " times apart from the other reading of " + shown(other) + ". A decimal point may have slipped.");
+            return Optional.of(new Suspicion(
+                    shown(value) + " is " + String.format(Locale.ROOT, "%.1f", Math.max(ratio, 1 / ratio))
+                            + " times apart from the other reading of " + shown(other)
+                            + ". A decimal point may have slipped.",
+                    false));
         }
         return Optional.empty();
     }

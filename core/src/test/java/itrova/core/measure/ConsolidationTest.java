@@ -108,11 +108,11 @@ class ConsolidationTest {
     void aSlippedPointOrUnitIsQuestioned() {
         Reading slipped = register("240", Instrument.CALIPER_OUTSIDE);
         assertThat(slipped.clashWith(70.8))
-                .hasValueSatisfying(q -> assertThat(q).contains("decimal point"));
+                .hasValueSatisfying(q -> assertThat(q.words()).contains("decimal point"));
         Reading stickOut =
                 Reading.take(Side.LEFT, Callout.STUD_STICK_OUT, "", "38", Instrument.DEPTH_ROD, UnitSystem.METRIC);
         assertThat(stickOut.clashWith(1.5))
-                .hasValueSatisfying(q -> assertThat(q).contains("millimetres and inches"));
+                .hasValueSatisfying(q -> assertThat(q.words()).contains("millimetres and inches"));
         assertThat(register("70.8", Instrument.CALIPER_OUTSIDE).clashWith(70.9)).isEmpty();
     }
 

@@ -20,14 +20,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/axles/{axleId}")
 public class PhotosController {
     private final PhotoStore photos;
-    private final MeasureController measure;
+    private final AxleEnds ends;
     private final Workbench bench;
     private final CurrentPerson me;
 
-    PhotosController(PhotoStore photos, MeasureController measure, Workbench bench, CurrentPerson me) {
+    PhotosController(PhotoStore photos, AxleEnds ends, Workbench bench, CurrentPerson me) {
         this.bench = bench;
         this.photos = photos;
-        this.measure = measure;
+        this.ends = ends;
         this.me = me;
     }
 
@@ -49,7 +49,7 @@ public class PhotosController {
                 photo.height(),
                 photo.jpeg(),
                 me.get().id());
-        return measure.end(axleId);
+        return ends.of(axleId);
     }
 
     @GetMapping("/photos/{photoId}")

@@ -1,0 +1,223 @@
+package itrova.server.order;
+
+import itrova.core.check.completeness.NotChecked;
+import itrova.core.finding.Finding;
+import itrova.core.finding.Verdict;
+import itrova.core.judge.KitReport;
+import itrova.core.order.OrderGate;
+import itrova.core.order.OrderSheet;
+import itrova.core.placed.VehicleCase;
+import itrova.core.work.BenchPlan;
+import itrova.formats.paper.OrderCsv;
+import itrova.formats.paper.OrderPaper;
+import itrova.server.api.ConflictException;
+import itrova.server.api.CurrentPerson;
+import itrova.server.api.SeenOtherException;
+import itrova.server.axle.Chosen;
+import itrova.server.axle.Releases;
+import itrova.server.axle.Releases.Taken;
+import itrova.server.axle.Workbench;
+import itrova.server.store.Decision.OrderPlaced;
+import itrova.server.store.Decision.OrderSigned;
+import itrova.server.store.EventStore;
+import itrova.server.store.EventStore.Place;
+import itrova.server.store.JobStore;
+import itrova.server.store.JobStore.AxleRow;
+import itrova.server.store.ReleaseStore;
+import itrova.server.store.ShopStore;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+
+/** Orders of axles: the sheet as it stands, its gate, signatures and placement. Whatever is written is for the sheet that was seen. */
+@Service
+public class Orders {
+    static final String CURRENCY = "EUR";
+
+    private final Workbench bench;
+    private final JobStore jobs;
+    private final EventStore events;
+    private final ShopStore shop;
+    private final Releases releases;
+    private final ReleaseStore plans;
+    private final CurrentPerson me;
+
+    Orders(
+            Workbench bench,
+            JobStore jobs,
+            EventStore events,
+            ShopStore shop,
+            Releases releases,
+            ReleaseStore plans,
+            CurrentPerson me) {
+        this.releases = releases;
+        this.plans = plans;
+        this.shop = shop;
+        this.bench = bench;
+        this.jobs = jobs;
+        this.events = events;
+        this.me = me;
+    }
+
+    /** All about the order of one axle. */
+    public record State(
+            Chosen chosen,
+            String seal,
+            OrderGate gate,
+            OrderSheet sheet,
+            Optional<Taken<OrderSigned>> signature,
+            Optional<Taken<OrderPlaced>> placed) {
+        public AxleRow row() {
+            return chosen.row();
+        }
+
+        public KitReport report() {
+            return chosen.report();
+        }
+
+        public boolean mayOrder() {
+            return gate.state() == OrderGate.State.OPEN
+                    || gate.state() == OrderGate.State.HELD && signature.isPresent();
+        }
+
+        /** What the gate says, in words. */
+        public String gateText() {
+            return switch (gate.state()) {
+                case OPEN -> "Every check made is proven. It may be ordered.";
+                case HELD ->
+                    signature.isPresent() ? "Signed for by " + signature.get().by() + "." : toSign(gate.holding());
+                case SHUT ->
+                    held(gate.holding())
+                            + " proven not to fit. No signature covers that: choose other work, another kit or another wheel.";
+            };
+        }
+    }
+
+    State state(long axleId) {
+        Chosen chosen = bench.chosen(bench.axle(axleId));
+        OrderGate gate = OrderGate.of(chosen.report());
+        List<AxleRow> vehicleRows = jobs.axles(chosen.row().jobId());
+        VehicleCase vehicle = new VehicleCase(vehicleRows.stream()
+                .map(row -> new VehicleCase.OnAxle(
+                        row.name(),
+                        bench.chosenKit(row),
+                        row.chosen().flatMap(s -> releases.order(row.id(), s)).isPresent()))
+                .toList());
+        return new State(
+                chosen,
+                chosen.seal(),
+                gate,
+                chosen.sheet().on(vehicle, indexIn(vehicleRows, axleId)),
+                gate.state() == OrderGate.State.HELD ? releases.signature(chosen) : Optional.empty(),
+                releases.order(axleId, chosen.selection()));
+    }
+
+    private static int indexIn(List<AxleRow> rows, long axleId) {
+        return rows.stream().map(AxleRow::id).toList().indexOf(axleId);
+    }
+
+    /** The order as it stands, if it is the one seen; else both are told. */
+    private State seen(long axleId, String seal) {
+        State s = state(axleId);
+        if (!s.seal().equals(seal)) {
+            throw new SeenOtherException(
+                    "What you saw has changed meanwhile: now it is kit "
+                            + s.report().kit().code() + ", "
+                            + s.report().verdict().word()
+                            + ". Nothing was done. Look at the sheet as it is now, then decide again.",
+                    seal,
+                    s.seal());
+        }
+        return s;
+    }
+
+    private static String toSign(List<Finding> holding) {
+        List<Finding> open =
+                holding.stream().filter(f -> f.verdict() == Verdict.NOT_PROVEN).toList();
+        String text = open.isEmpty() ? "" : held(open) + " not proven. Measure, or a lead signs with a reason.";
+        return open.size() == holding.size()
+                ? text
+                : (text + " Drums could not go back. The owner may give that up, and a lead signs with the reason.")
+                        .strip();
+    }
+
+    private static String held(List<Finding> findings) {
+        return findings.size() == 1 ? "1 check is" : findings.size() + " checks are";
+    }
+
+    /** Signs for what is not proven of the sheet seen. */
+    void sign(long axleId, String seal, String reason) {
+        bench.lockedAxle(axleId);
+        State s = seen(axleId, seal);
+        if (s.gate().state() == OrderGate.State.SHUT) {
+            throw new ConflictException(s.gateText());
+        }
+        if (s.gate().state() == OrderGate.State.OPEN) {
+            throw new ConflictException("Every check is proven; nothing has to be signed for.");
+        }
+        long person = me.get().id();
+        releases.keep(s.chosen(), person);
+        events.addOnce(
+                Place.axle(s.row().jobId(), axleId),
+                new OrderSigned(s.chosen().selection(), s.seal(), reason),
+                person,
+                "signed " + axleId + " " + s.seal() + " " + person);
+    }
+
+    /** Places the order and freezes the plan of the work with it. */
+    void place(long axleId, String seal) {
+        bench.lockedAxle(axleId);
+        State s = seen(axleId, seal);
+        if (!s.mayOrder()) {
+            throw new ConflictException(s.gateText());
+        }
+        if (s.placed().isEmpty()) {
+            long person = me.get().id();
+            releases.keep(s.chosen(), person);
+            events.addOnce(
+                    Place.axle(s.row().jobId(), axleId),
+                    new OrderPlaced(
+                            s.chosen().selection(),
+                            s.seal(),
+                            s.report().verdict().word(),
+                            s.sheet().totalCents(),
+                            OrderCsv.write(paper(s))),
+                    person,
+                    "placed " + axleId + " " + s.seal());
+            plans.freeze(
+                    axleId,
+                    s.chosen().selection(),
+                    BenchPlan.of(s.report(), s.row().form().kind()),
+                    person);
+        }
+    }
+
+    /** The order as it stands, if it may go out. */
+    State released(long axleId) {
+        State s = state(axleId);
+        if (!s.mayOrder()) {
+            throw new ConflictException(s.gateText());
+        }
+        return s;
+    }
+
+    OrderPaper paper(State s) {
+        String signature = s.signature()
+                .map(t -> "Signed for what is not proven by " + t.by() + ": "
+                        + t.decision().reason())
+                .orElse("");
+        return new OrderPaper(
+                shop.name().orElse(""),
+                jobs.job(s.row().jobId()).title(),
+                s.row().name(),
+                s.report().verdict().word(),
+                signature,
+                LocalDate.now(Clock.systemDefaultZone()).toString(),
+                CURRENCY,
+                s.sheet(),
+                me.said(NotChecked.on(bench.ends(s.row()))),
+                me.wording());
+    }
+}

@@ -1,0 +1,215 @@
+package itrova.server.work;
+
+import itrova.core.order.OrderGate;
+import itrova.core.quantity.Dimension;
+import itrova.core.quantity.ShopNotation;
+import itrova.core.quantity.Unit;
+import itrova.core.work.BenchPlan;
+import itrova.core.work.BenchStep;
+import itrova.core.work.BenchStep.Tighten;
+import itrova.core.work.PlanChange;
+import itrova.formats.ReportSeal;
+import itrova.server.api.BadInputException;
+import itrova.server.api.ConflictException;
+import itrova.server.api.CurrentPerson;
+import itrova.server.api.SeenOtherException;
+import itrova.server.axle.Chosen;
+import itrova.server.axle.Workbench;
+import itrova.server.store.Decision;
+import itrova.server.store.Decision.StepTicked;
+import itrova.server.store.Decision.StepUnticked;
+import itrova.server.store.EventStore;
+import itrova.server.store.EventStore.EventRow;
+import itrova.server.store.EventStore.Place;
+import itrova.server.store.NotFoundException;
+import itrova.server.store.ReleaseStore;
+import itrova.server.store.ReleaseStore.Revision;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+
+/** Bench cards: the plan frozen with the order, what was ticked of it, and its revisions. */
+@Service
+class BenchCards {
+    private final Workbench bench;
+    private final EventStore events;
+    private final ReleaseStore plans;
+    private final CurrentPerson me;
+
+    BenchCards(Workbench bench, EventStore events, ReleaseStore plans, CurrentPerson me) {
+        this.bench = bench;
+        this.events = events;
+        this.plans = plans;
+        this.me = me;
+    }
+
+    /**
+     * What somebody says of a step done.
+     *
+     * @param setValue torque set, as typed; empty where none is
+     * @param held what its hold was answered with
+     * @param confirmed whether an unlikely torque was asked about before
+     */
+    record Tick(String setValue, String held, boolean confirmed) {}
+
+    /** The card as it stands: the plan frozen with the order, or what it would be. */
+    record Card(Chosen chosen, Optional<Revision> frozen, BenchPlan live, Map<String, Ticked> done) {
+        BenchPlan plan() {
+            return frozen.map(Revision::plan).orElse(live);
+        }
+
+        List<PlanChange> changes() {
+            return frozen.map(f -> PlanChange.between(f.plan(), live)).orElse(List.of());
+        }
+
+        /** Names the card as it is: kit and steps with their torques, not what is ticked. */
+        String seal() {
+            return ReportSeal.of(chosen.selection().describe() + plan().steps());
+        }
+
+        BenchStep step(String id) {
+            return plan().step(id).orElseThrow(() -> new NotFoundException("Step " + id));
+        }
+    }
+
+    record Ticked(StepTicked tick, String by, Instant at) {}
+
+    private Card card(Chosen chosen) {
+        Map<String, Ticked> done = new HashMap<>();
+        String kit = chosen.selection().kit();
+        for (EventRow e : events.ofAxle(chosen.row().id())) {
+            Decision.of(e).ifPresent(d -> {
+                if (d instanceof StepTicked tick && tick.kit().equals(kit)) {
+                    done.put(tick.stepId(), new Ticked(tick, e.by(), e.at()));
+                } else if (d instanceof StepUnticked untick && untick.kit().equals(kit)) {
+                    done.remove(untick.stepId());
+                }
+            });
+        }
+        return new Card(
+                chosen,
+                plans.revision(chosen.row().id(), chosen.selection()),
+                BenchPlan.of(chosen.report(), chosen.row().form().kind()),
+                done);
+    }
+
+    /** The card as it stands. */
+    Card of(long axleId) {
+        return card(bench.chosen(bench.axle(axleId)));
+    }
+
+    /** The card of an axle kept from other writes, if it is the one seen. */
+    private Card seen(long axleId, String seal) {
+        Card card = card(bench.chosen(bench.lockedAxle(axleId)));
+        if (!card.seal().equals(seal)) {
+            throw new SeenOtherException(
+                    "The card you saw has changed meanwhile: it is for kit "
+                            + card.chosen().selection().describe()
+                            + " now. Nothing was changed. Look at the step as it is now.",
+                    seal,
+                    card.seal());
+        }
+        return card;
+    }
+
+    /** Ticks a step of the card seen; what it holds and what torque was set are logged with it. */
+    void tick(long axleId, String stepId, Tick body, String seal) {
+        card(bench.chosen(bench.axle(axleId))).step(stepId);
+        Card card = seen(axleId, seal);
+        BenchStep step = card.step(stepId);
+        if (card.frozen().isEmpty()) {
+            throw new ConflictException("Kit " + card.chosen().selection().describe()
+                    + " is not ordered: nothing is taken apart for it. Place the order first.");
+        }
+        if (card.done().containsKey(stepId)) {
+            throw new ConflictException("“" + step.title()
+                    + "” was ticked before. Nothing was changed; take the tick back first if it is to be done again.");
+        }
+        List<BenchStep> open = card.plan().open(step, card.done().keySet());
+        if (!open.isEmpty()) {
+            throw new ConflictException("“" + step.title() + "” comes after “"
+                    + open.stream().map(BenchStep::title).collect(Collectors.joining("” and “"))
+                    + "”. Do and tick that first.");
+        }
+        OptionalDouble torque = step.tighten().isPresent()
+                ? OptionalDouble.of(torque(body, step.tighten().get()))
+                : OptionalDouble.empty();
+        String held = body.held();
+        if (!step.hold().isEmpty() && held.isEmpty()) {
+            throw BadInputException.of(
+                    "held", "", "This step holds: “" + step.hold() + "” Write what you measured or saw.");
+        }
+        events.add(
+                Place.axle(card.chosen().row().jobId(), axleId),
+                new StepTicked(
+                        stepId,
+                        card.chosen().selection().kit(),
+                        step.title(),
+                        body.setValue().strip(),
+                        held,
+                        torque),
+                me.get().id());
+    }
+
+    private double torque(Tick body, Tighten wanted) {
+        double set;
+        try {
+            set = ShopNotation.parse(body.setValue(), Dimension.TORQUE, Unit.usual(Dimension.TORQUE, me.units()))
+                    .si();
+        } catch (IllegalArgumentException e) {
+            throw BadInputException.of(
+                    "setValue", body.setValue(), "This step wants the torque that was set. " + e.getMessage());
+        }
+        if (!(set > 0)) {
+            throw BadInputException.of(
+                    "setValue", body.setValue(), "A torque is more than zero. Write it like 75 N·m or 55 lbf·ft.");
+        }
+        if (!body.confirmed()) {
+            wanted.question(set).ifPresent(question -> {
+                throw BadInputException.unlikely(
+                        "setValue", body.setValue(), question + " Tick again to log it as set.", Optional.empty());
+            });
+        }
+        return set;
+    }
+
+    /** Takes a tick back, unless more was done on top of it. */
+    void untick(long axleId, String stepId, String seal) {
+        Card card = seen(axleId, seal);
+        BenchStep step = card.step(stepId);
+        if (!card.done().containsKey(stepId)) {
+            return;
+        }
+        List<BenchStep> resting = card.plan().resting(step, card.done().keySet());
+        if (!resting.isEmpty()) {
+            throw new ConflictException("“" + resting.get(0).title() + "” was done on top of “" + step.title()
+                    + "”. Take that tick back first.");
+        }
+        events.add(
+                Place.axle(card.chosen().row().jobId(), axleId),
+                new StepUnticked(stepId, card.chosen().selection().kit()),
+                me.get().id());
+    }
+
+    /** Takes the steps as they would be planned now; ticks stay with their steps. */
+    void revise(long axleId, String seal) {
+        Card card = seen(axleId, seal);
+        if (card.frozen().isEmpty()) {
+            throw new ConflictException("Nothing is ordered yet: the card shows the plan as it would be now anyway.");
+        }
+        if (OrderGate.of(card.chosen().report()).state() == OrderGate.State.SHUT) {
+            throw new ConflictException(
+                    card.chosen().selection().describe()
+                            + " is proven not to fit as the axle stands now: no plan is made for it. Look at the order, then choose other work, another kit or another wheel.");
+        }
+        if (!card.changes().isEmpty()) {
+            plans.freeze(
+                    axleId, card.chosen().selection(), card.live(), me.get().id());
+        }
+    }
+}
