@@ -50,7 +50,13 @@ final class RunningApplication {
     }
 
     private Process run() throws IOException, InterruptedException {
-        ProcessBuilder builder = new ProcessBuilder("java", "-Xmx384m", "-jar", System.getProperty("itrova.jar"));
+        ProcessBuilder builder = new ProcessBuilder(
+                "java",
+                "-Xmx384m",
+                "-XX:+UseSerialGC",
+                "-XX:TieredStopAtLevel=1", // it starts often and lives short
+                "-jar",
+                System.getProperty("itrova.jar"));
         builder.environment().put("ITROVA_PORT", String.valueOf(port));
         builder.environment().put("ITROVA_DB_URL", url + SCHEMA);
         builder.environment().put("ITROVA_DB_USER", "itrova");

@@ -71,7 +71,13 @@ final class TestServer implements AutoCloseable {
             port = socket.getLocalPort();
         }
         List<String> command = new ArrayList<>(List.of(
-                "java", "-Xmx384m", "-cp", System.getProperty("java.class.path"), ItrovaApplication.class.getName()));
+                "java",
+                "-Xmx384m",
+                "-XX:+UseSerialGC",
+                "-XX:TieredStopAtLevel=1",
+                "-cp",
+                System.getProperty("java.class.path"),
+                ItrovaApplication.class.getName()));
         for (String setting : settings()) {
             command.add(setting.startsWith("--server.port=") ? "--server.port=" + port : setting);
         }
