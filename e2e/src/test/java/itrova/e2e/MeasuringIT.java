@@ -60,7 +60,7 @@ class MeasuringIT extends BrowserTest {
                 "2 13/6x|is not a measure",
                 "-5|cannot be negative",
                 "''|Nothing was typed",
-                "1000 in|is outside 30 to 250 mm",
+                "1000 in|is outside 30 mm (1.18 in) to 250 mm (9.84 in)",
                 "12 kg|not a unit of length"
             })
     void whatCannotBeIsSaidPlainlyAndKept(String text, String message) {

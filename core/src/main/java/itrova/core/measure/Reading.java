@@ -63,8 +63,8 @@ public record Reading(
             Understood where = ShopNotation.parse(placeText, Dimension.LENGTH, Unit.usual(Dimension.LENGTH, system));
             double at = where.si();
             if (at < 0 || at > 400) {
-                throw new IllegalArgumentException(
-                        "The place " + shown(at) + " is outside 0 to 400 mm. Check the unit.");
+                throw new IllegalArgumentException("The place " + shown(at) + " is outside 0 to "
+                        + ShopNotation.inBoth(400) + ". Check the unit.");
             }
             place = OptionalDouble.of(at);
             written = withUnit(placeText, where);
@@ -164,7 +164,7 @@ public record Reading(
         boolean count = callout.kind() == Callout.Kind.COUNT;
         String bounds = count
                 ? (int) spec.min() + " to " + (int) spec.max()
-                : number(spec.min()) + " to " + number(spec.max()) + " mm";
+                : ShopNotation.inBoth(spec.min()) + " to " + ShopNotation.inBoth(spec.max());
         String remedy;
         if (value < 0 && spec.min() >= 0) {
             remedy = "It cannot be negative.";

@@ -1,5 +1,6 @@
 package itrova.core.measure;
 
+import itrova.core.quantity.ShopNotation;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -31,7 +32,8 @@ public final class ToolBox {
         public Entry {
             if (halfLimit.isPresent() && !(halfLimit.getAsDouble() > 0 && halfLimit.getAsDouble() <= COARSEST)) {
                 throw new IllegalArgumentException("The half-limit of the " + instrument.title()
-                        + " must be more than 0 and at most 5 mm, not " + halfLimit.getAsDouble() + " mm.");
+                        + " must be more than 0 and at most " + ShopNotation.inBoth(COARSEST) + ", not "
+                        + ShopNotation.inBoth(halfLimit.getAsDouble()) + ".");
             }
         }
     }

@@ -3,6 +3,7 @@ package itrova.core.placed;
 import itrova.core.clearance.WheelProfile;
 import itrova.core.kit.Kit;
 import itrova.core.quantity.Measured;
+import itrova.core.quantity.ShopNotation;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.VehicleFacts;
@@ -19,6 +20,9 @@ import java.util.Optional;
  * @param facts what else of the vehicle counts
  */
 public record AxleCase(List<AxleEnd> ends, Optional<AxleLoad> load, Measured spacer, VehicleFacts facts) {
+    /** Thickest spacer thought of (mm): beyond it studs and bearings are another matter; common practice. */
+    private static final double THICKEST_SPACER = 60;
+
     /** An axle without spacers, of a vehicle nothing else is told of. */
     public AxleCase(List<AxleEnd> ends, Optional<AxleLoad> load) {
         this(ends, load, Measured.exact(0), VehicleFacts.UNKNOWN);
@@ -34,8 +38,16 @@ public record AxleCase(List<AxleEnd> ends, Optional<AxleLoad> load, Measured spa
         return new AxleCase(ends, load, spacer, told);
     }
 
-    /** The axle with a spacer between disc and wheel on both sides (mm). */
+    /**
+     * The axle with a spacer between disc and wheel on both sides (mm).
+     *
+     * @throws IllegalArgumentException if it is thicker than any spacer is
+     */
     public AxleCase withSpacer(Measured thickness) {
+        if (!(thickness.value() >= 0 && thickness.value() <= THICKEST_SPACER)) {
+            throw new IllegalArgumentException("A spacer is 0 to " + ShopNotation.inBoth(THICKEST_SPACER)
+                    + " thick, not " + ShopNotation.inBoth(thickness.value()) + ". Check the figure and its unit.");
+        }
         return new AxleCase(ends, load, thickness, facts);
     }
 

@@ -1,5 +1,7 @@
 package itrova.core.quantity;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -217,6 +219,27 @@ public final class ShopNotation {
     public static String decimal(double si, Unit unit, int decimals) {
         String number = String.format(Locale.ROOT, "%." + decimals + "f", si / unit.toSi());
         return unit.symbol().isEmpty() ? number : number + " " + unit.symbol();
+    }
+
+    /**
+     * Writes a value in both systems of units, for who reads it may think in either: {@code 400 mm (15.75 in)}.
+     *
+     * @param si value in the SI unit of the dimension
+     */
+    public static String inBoth(double si, Dimension dimension) {
+        Unit metric = Unit.si(dimension);
+        Unit inch = Unit.usual(dimension, UnitSystem.INCH);
+        return figure(si) + " " + metric.symbol() + " (" + figure(si / inch.toSi()) + " " + inch.symbol() + ")";
+    }
+
+    private static String figure(double value) {
+        BigDecimal rounded = BigDecimal.valueOf(value).setScale(2, RoundingMode.HALF_UP);
+        return (rounded.signum() == 0 ? BigDecimal.ZERO : rounded.stripTrailingZeros()).toPlainString();
+    }
+
+    /** Writes a length (mm) in both systems of units. */
+    public static String inBoth(double mm) {
+        return inBoth(mm, Dimension.LENGTH);
     }
 
     /**

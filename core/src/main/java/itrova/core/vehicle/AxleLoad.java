@@ -1,7 +1,9 @@
 package itrova.core.vehicle;
 
 import itrova.core.quantity.Component;
+import itrova.core.quantity.Dimension;
 import itrova.core.quantity.Measured;
+import itrova.core.quantity.ShopNotation;
 
 /**
  * Load an axle carries, and how it is known.
@@ -26,7 +28,9 @@ public record AxleLoad(double kg, Source source) {
     /** @throws IllegalArgumentException if the load is not between 50 and 20 000 kg */
     public AxleLoad {
         if (!(kg >= 50 && kg <= 20_000)) {
-            throw new IllegalArgumentException("An axle load must lie between 50 and 20000 kg, not " + kg + " kg.");
+            throw new IllegalArgumentException("An axle load must lie between "
+                    + ShopNotation.inBoth(50, Dimension.MASS) + " and " + ShopNotation.inBoth(20_000, Dimension.MASS)
+                    + ", not " + ShopNotation.inBoth(kg, Dimension.MASS) + ".");
         }
     }
 

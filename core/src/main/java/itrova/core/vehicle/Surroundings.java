@@ -3,6 +3,7 @@ package itrova.core.vehicle;
 import itrova.core.fastener.Thread;
 import itrova.core.geometry.ClockWindow;
 import itrova.core.geometry.Point3;
+import itrova.core.quantity.ShopNotation;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -95,7 +96,7 @@ public record Surroundings(
             ordered(name, "x", xFrom, xTo);
             ordered(name, "radius", rFrom, rTo);
             if (!(rFrom >= 0) || !(halfLimit >= 0)) {
-                throw new IllegalArgumentException(name + ": radius and half-limit are at least 0 mm.");
+                throw new IllegalArgumentException(name + ": radius and half-limit are at least 0.");
             }
         }
 
@@ -135,8 +136,8 @@ public record Surroundings(
         /** @throws IllegalArgumentException if the two places are nearly one, or a lock is not between 0 and 70 degrees */
         public Steering {
             if (!(upper.minus(lower).length() >= 30)) {
-                throw new IllegalArgumentException(
-                        "The two places on the king-pin axis must be at least 30 mm apart; measure further apart.");
+                throw new IllegalArgumentException("The two places on the king-pin axis must be at least "
+                        + ShopNotation.inBoth(30) + " apart; measure further apart.");
             }
             if (!(lockIn >= 0 && lockIn <= 70) || !(lockOut >= 0 && lockOut <= 70)) {
                 throw new IllegalArgumentException(
@@ -156,8 +157,8 @@ public record Surroundings(
         /** @throws IllegalArgumentException if a figure is out of bounds */
         public Travel {
             if (!(bump >= 0 && bump <= 400) || !(droop >= 0 && droop <= 400) || !(roll >= 0 && roll <= 20)) {
-                throw new IllegalArgumentException(
-                        "Travel lies between 0 and 400 mm each way and 0 and 20 degrees of roll.");
+                throw new IllegalArgumentException("Travel lies between 0 and " + ShopNotation.inBoth(400)
+                        + " each way and 0 and 20 degrees of roll.");
             }
         }
     }
@@ -184,11 +185,14 @@ public record Surroundings(
         /** @throws IllegalArgumentException if a size is implausible */
         public Tyre {
             if (!(chains >= 0 && chains <= 60)) {
-                throw new IllegalArgumentException("Chains stand out by 0 to 60 mm, not " + chains + " mm.");
+                throw new IllegalArgumentException("Chains stand out by 0 to " + ShopNotation.inBoth(60) + ", not "
+                        + ShopNotation.inBoth(chains) + ".");
             }
             if (!(width >= 60 && width <= 450) || !(diameter >= 300 && diameter <= 1400)) {
-                throw new IllegalArgumentException("A tyre is 60 to 450 mm wide and 300 to 1400 mm high, not " + width
-                        + " and " + diameter + " mm.");
+                throw new IllegalArgumentException(
+                        "A tyre is " + ShopNotation.inBoth(60) + " to " + ShopNotation.inBoth(450) + " wide and "
+                                + ShopNotation.inBoth(300) + " to " + ShopNotation.inBoth(1400) + " high, not "
+                                + ShopNotation.inBoth(width) + " and " + ShopNotation.inBoth(diameter) + ".");
             }
         }
     }
@@ -203,8 +207,9 @@ public record Surroundings(
 
     private static void ordered(String name, String what, double from, double to) {
         if (!(to >= from)) {
-            throw new IllegalArgumentException(name + ": " + what
-                    + " runs from the smaller to the larger figure, not from " + from + " to " + to + " mm.");
+            throw new IllegalArgumentException(
+                    name + ": " + what + " runs from the smaller to the larger figure, not from "
+                            + ShopNotation.inBoth(from) + " to " + ShopNotation.inBoth(to) + ".");
         }
     }
 

@@ -220,14 +220,9 @@ public record VehicleSheet(
             throw new IllegalArgumentException(field + ": " + e.getMessage());
         }
         if (!(value >= least && value <= most)) {
-            throw new IllegalArgumentException(String.format(
-                    java.util.Locale.ROOT,
-                    "%s of %.1f %s is outside %.0f to %.0f. Check the figure and its unit.",
-                    field,
-                    value,
-                    dimension.siSymbol(),
-                    least,
-                    most));
+            throw new IllegalArgumentException(field + " of " + ShopNotation.inBoth(value, dimension) + " is outside "
+                    + ShopNotation.inBoth(least, dimension) + " to " + ShopNotation.inBoth(most, dimension)
+                    + ". Check the figure and its unit.");
         }
         return Optional.of(value);
     }

@@ -1,5 +1,7 @@
 package itrova.core.vehicle;
 
+import itrova.core.quantity.Dimension;
+import itrova.core.quantity.ShopNotation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -31,8 +33,9 @@ public record WheelDetails(
     public WheelDetails {
         donor = List.copyOf(donor);
         if (ratedKg.isPresent() && !(ratedKg.getAsDouble() >= 50 && ratedKg.getAsDouble() <= 10_000)) {
-            throw new IllegalArgumentException(
-                    "A wheel is rated for 50 to 10000 kg, not " + ratedKg.getAsDouble() + " kg.");
+            throw new IllegalArgumentException("A wheel is rated for " + ShopNotation.inBoth(50, Dimension.MASS)
+                    + " to " + ShopNotation.inBoth(10_000, Dimension.MASS) + ", not "
+                    + ShopNotation.inBoth(ratedKg.getAsDouble(), Dimension.MASS) + ".");
         }
     }
 
@@ -74,8 +77,8 @@ public record WheelDetails(
         /** @throws IllegalArgumentException if a figure is out of bounds */
         public Valve {
             if (!(depth >= 0 && depth <= 500) || !(height >= 0 && height <= 80) || !(halfLimit >= 0)) {
-                throw new IllegalArgumentException(
-                        "A valve sits 0 to 500 mm from the wheel's edge and stands in by 0 to 80 mm.");
+                throw new IllegalArgumentException("A valve sits 0 to " + ShopNotation.inBoth(500)
+                        + " from the wheel's edge and stands in by 0 to " + ShopNotation.inBoth(80) + ".");
             }
         }
     }
@@ -90,7 +93,8 @@ public record WheelDetails(
         /** @throws IllegalArgumentException if a figure is out of bounds */
         public CapRoom {
             if (!(room >= 0 && room <= 400) || !(halfLimit >= 0)) {
-                throw new IllegalArgumentException("Room under a cap lies between 0 and 400 mm.");
+                throw new IllegalArgumentException(
+                        "Room under a cap lies between 0 and " + ShopNotation.inBoth(400) + ".");
             }
         }
     }

@@ -3,9 +3,9 @@ package itrova.core.work;
 import itrova.core.fastener.Thread;
 import itrova.core.fastener.Tightening;
 import itrova.core.phrase.Phrase;
-import itrova.core.quantity.Unit;
+import itrova.core.quantity.Dimension;
+import itrova.core.quantity.ShopNotation;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -45,12 +45,8 @@ public record BenchStep(
          */
         public Optional<String> question(double set) {
             if (Math.abs(set - torque) > MOST_OFF * torque) {
-                return Optional.of(String.format(
-                        Locale.ROOT,
-                        "%.0f N·m was set, the papers want %.0f N·m (%.0f lbf·ft). Check wrench and unit.",
-                        set,
-                        torque,
-                        torque / Unit.POUND_FOOT.toSi()));
+                return Optional.of(ShopNotation.inBoth(set, Dimension.TORQUE) + " was set, the papers want "
+                        + ShopNotation.inBoth(torque, Dimension.TORQUE) + ". Check wrench and unit.");
             }
             return thread.flatMap(t -> Tightening.whyImpossible(set, t));
         }

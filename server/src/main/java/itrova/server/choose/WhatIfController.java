@@ -143,17 +143,15 @@ public class WhatIfController {
             String code = changes.wheel();
             axle = axle.withWheel(wheels.find(code).orElseThrow(() -> new NotFoundException("Wheel " + code)));
         }
-        return changes.spacer().isBlank() ? axle : axle.withSpacer(spacer(changes.spacer(), units));
+        return changes.spacer().isBlank() ? axle : onSpacer(axle, changes.spacer(), units);
     }
 
-    private static Measured spacer(String text, UnitSystem units) {
+    private static AxleCase onSpacer(AxleCase axle, String text, UnitSystem units) {
         try {
             double mm = ShopNotation.parse(text, Dimension.LENGTH, Unit.usual(Dimension.LENGTH, units))
                     .si();
-            if (!(mm >= 0 && mm <= 60)) {
-                throw new IllegalArgumentException("A spacer is 0 to 60 mm thick. Check the figure and its unit.");
-            }
-            return Measured.of(mm, Component.rectangular(Source.named("what-if:spacer"), SPACER_TOLERANCE));
+            return axle.withSpacer(
+                    Measured.of(mm, Component.rectangular(Source.named("what-if:spacer"), SPACER_TOLERANCE)));
         } catch (IllegalArgumentException e) {
             throw BadInputException.of("spacer", text, e.getMessage());
         }

@@ -1,5 +1,6 @@
 package itrova.server.jobs;
 
+import itrova.core.order.AxleStanding.Stage;
 import itrova.core.quantity.Dimension;
 import itrova.core.quantity.ShopNotation;
 import itrova.core.quantity.Unit;
@@ -65,14 +66,6 @@ public class JobsController {
         this.events = events;
         this.floor = floor;
         this.me = me;
-    }
-
-    /** Where an axle stands. */
-    public enum Stage {
-        MEASURE,
-        CHOOSE,
-        ORDER,
-        FIT
     }
 
     /** An axle on the shop floor: its stage, what holds it up, what to do next. */

@@ -6,17 +6,19 @@ import itrova.core.choice.Selection;
 import itrova.core.judge.Matcher;
 import itrova.core.measure.ToolBox;
 import itrova.core.measure.WantedReadings;
+import itrova.core.order.AxleStanding;
 import itrova.core.order.OrderGate;
 import itrova.core.record.AxleRecord;
 import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.Side;
 import itrova.server.api.ConflictException;
+import itrova.server.api.CurrentPerson;
+import itrova.server.axle.Chosen;
 import itrova.server.axle.Releases;
 import itrova.server.axle.Workbench;
 import itrova.server.jobs.JobsController.AxleSummary;
 import itrova.server.jobs.JobsController.JobView;
-import itrova.server.jobs.JobsController.Stage;
 import itrova.server.store.Decision;
 import itrova.server.store.Decision.OrderPlaced;
 import itrova.server.store.EventStore;
@@ -54,9 +56,10 @@ public class ShopFloor {
     private final KitStore kits;
     private final Workbench bench;
     private final Releases releases;
+    private final CurrentPerson me;
     private final Cache<String, Boolean> anyProven =
             Caffeine.newBuilder().maximumSize(ANSWERS_KEPT).build();
-    private final Cache<String, String> heldBy =
+    private final Cache<String, AxleStanding> standings =
             Caffeine.newBuilder().maximumSize(ANSWERS_KEPT).build();
 
     ShopFloor(
@@ -67,7 +70,9 @@ public class ShopFloor {
             JobArchive archive,
             KitStore kits,
             Workbench bench,
-            Releases releases) {
+            Releases releases,
+            CurrentPerson me) {
+        this.me = me;
         this.releases = releases;
         this.jobs = jobs;
         this.readings = readings;
@@ -133,26 +138,7 @@ public class ShopFloor {
         for (Side side : Side.values()) {
             wanted += WantedReadings.stillWanted(record.end(side));
         }
-        Stage stage;
-        String held = "";
-        String next;
-        if (row.chosen().isPresent()) {
-            boolean placed = around.placed().getOrDefault(row.id(), List.of()).stream()
-                    .anyMatch(row.chosen().get()::isSameAs);
-            stage = placed ? Stage.FIT : Stage.ORDER;
-            held = heldBy.get(
-                    state(row, around) + "/" + placed,
-                    s -> placed ? overturned(row, record, around.settings()) : held(row, record, around.settings()));
-            next = placed ? held.isEmpty() ? "Work on the bench card" : "Look at the order again" : "Order";
-        } else if (wanted > 0) {
-            stage = Stage.MEASURE;
-            held = wanted == 1 ? "1 reading wanted" : wanted + " readings wanted";
-            next = "Measure";
-        } else {
-            stage = Stage.CHOOSE;
-            held = isAnyProven(row, record, around) ? "" : "no kit is proven to fit";
-            next = "Choose a kit";
-        }
+        AxleStanding standing = standing(row, record, around, wanted);
         return new AxleSummary(
                 row.id(),
                 row.name(),
@@ -161,34 +147,30 @@ public class ShopFloor {
                 row.load().map(AxleLoad::source).orElse(null),
                 row.wheelStays(),
                 row.chosenKit().orElse(null),
-                stage,
-                held,
-                next);
+                standing.stage(),
+                me.wording().say(standing.held()),
+                me.wording().say(standing.next()));
     }
 
-    private String held(AxleRow row, AxleRecord record, ShopSettings settings) {
-        try {
-            OrderGate gate = OrderGate.of(bench.chosen(row, record, settings).report());
-            return gate.state() == OrderGate.State.OPEN
-                    ? ""
-                    : gate.holding().size() + " checks of kit "
-                            + row.chosen().orElseThrow().kit() + " are not proven to fit";
-        } catch (NotFoundException | ConflictException e) {
-            return "what was chosen is not in the catalogue any more";
+    private AxleStanding standing(AxleRow row, AxleRecord record, Around around, int wanted) {
+        if (row.chosen().isPresent()) {
+            boolean placed = around.placed().getOrDefault(row.id(), List.of()).stream()
+                    .anyMatch(row.chosen().get()::isSameAs);
+            return standings.get(
+                    state(row, around) + "/" + placed, s -> chosen(row, record, around.settings(), placed));
         }
+        return wanted > 0 ? AxleStanding.measuring(wanted) : AxleStanding.choosing(isAnyProven(row, record, around));
     }
 
-    /** What the order was placed by and does not hold any more. */
-    private String overturned(AxleRow row, AxleRecord record, ShopSettings settings) {
+    private AxleStanding chosen(AxleRow row, AxleRecord record, ShopSettings settings, boolean placed) {
         try {
-            int count = releases.overturned(bench.chosen(row, record, settings)).size();
-            return count == 0
-                    ? ""
-                    : count == 1
-                            ? "1 verdict the order was placed by does not hold any more"
-                            : count + " verdicts the order was placed by do not hold any more";
+            Chosen chosen = bench.chosen(row, record, settings);
+            return placed
+                    ? AxleStanding.fitting(releases.overturned(chosen).size())
+                    : AxleStanding.ordering(
+                            OrderGate.of(chosen.report()), chosen.selection().kit());
         } catch (NotFoundException | ConflictException e) {
-            return "what was ordered is not in the catalogue any more";
+            return AxleStanding.lost(placed);
         }
     }
 
