@@ -72,6 +72,7 @@ class NothingBreaksTheServerTest {
     private static String filled(String path) {
         return path.replace("{axleId}", "1")
                 .replace("{id}", path.contains("/jobs/") ? "1" : path.contains("instruments") ? "TAPE" : "TURNING_GAP")
+                .replace("{kind}", "DRILL_HOLES")
                 .replace("{code}", "QF-101")
                 .replace("{stepId}", "left-bracket")
                 .replace("{readingId}", "1")

@@ -4,6 +4,7 @@ import static itrova.server.Asked.copyOfVan;
 import static itrova.server.Asked.seal;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import itrova.formats.JobDocument;
 import itrova.server.TestServer.Answer;
 import itrova.server.TestServer.Client;
 import java.nio.charset.StandardCharsets;
@@ -350,8 +351,9 @@ class OnceApiTest {
                 .text();
         assertThat(document).contains("\"by\" : \"Tam Orrin\"");
         JsonNode back = mechanic.post("/api/jobs/import", document).json();
-        assertThat(mechanic.get("/api/jobs/" + back.path("id").asLong() + "/document")
-                        .text())
-                .isEqualTo(document);
+        String again = mechanic.get("/api/jobs/" + back.path("id").asLong() + "/document")
+                .text();
+        assertThat(JobDocument.read("again", again).axles())
+                .isEqualTo(JobDocument.read("first", document).axles());
     }
 }

@@ -12,6 +12,7 @@ import itrova.core.record.AxleRecord;
 import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.Side;
+import itrova.core.wording.Wording;
 import itrova.server.api.ConflictException;
 import itrova.server.api.CurrentPerson;
 import itrova.server.axle.Chosen;
@@ -90,7 +91,8 @@ public class ShopFloor {
             ToolBox tools,
             ShopSettings settings,
             String stamp,
-            Map<Long, Long> readingStamps) {}
+            Map<Long, Long> readingStamps,
+            Wording wording) {}
 
     /** Jobs as they stand on the floor, in the order given. */
     public List<JobView> of(List<JobRow> rows) {
@@ -109,7 +111,8 @@ public class ShopFloor {
                 instruments.tools(),
                 settings,
                 kits.stamp() + new TreeMap<>(settings.set()),
-                readings.stamps(ids));
+                readings.stamps(ids),
+                me.wording());
         Map<Long, List<AxleSummary>> byJob = axles.stream()
                 .collect(Collectors.groupingBy(
                         AxleRow::jobId, Collectors.mapping(a -> summary(a, around), Collectors.toList())));
@@ -148,8 +151,8 @@ public class ShopFloor {
                 row.wheelStays(),
                 row.chosenKit().orElse(null),
                 standing.stage(),
-                me.wording().say(standing.held()),
-                me.wording().say(standing.next()));
+                around.wording().say(standing.held()),
+                around.wording().say(standing.next()));
     }
 
     private AxleStanding standing(AxleRow row, AxleRecord record, Around around, int wanted) {

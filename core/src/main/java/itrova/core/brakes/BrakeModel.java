@@ -1,0 +1,354 @@
+package itrova.core.brakes;
+
+import static itrova.core.brakes.BrakeQuantity.ARM_SHARE;
+import static itrova.core.brakes.BrakeQuantity.BOOST_KNEE;
+import static itrova.core.brakes.BrakeQuantity.BOOST_RATIO;
+import static itrova.core.brakes.BrakeQuantity.CABLE_EFFICIENCY;
+import static itrova.core.brakes.BrakeQuantity.CALIPER_COMPLIANCE;
+import static itrova.core.brakes.BrakeQuantity.CALIPER_LEVER_GAIN;
+import static itrova.core.brakes.BrakeQuantity.CENTRE_HEIGHT;
+import static itrova.core.brakes.BrakeQuantity.CENTRE_HEIGHT_LADEN;
+import static itrova.core.brakes.BrakeQuantity.COOLING_TIME;
+import static itrova.core.brakes.BrakeQuantity.CYLINDER_BORE;
+import static itrova.core.brakes.BrakeQuantity.DRUM_COMPLIANCE;
+import static itrova.core.brakes.BrakeQuantity.DRUM_DIAMETER;
+import static itrova.core.brakes.BrakeQuantity.EFFECTIVE_RADIUS;
+import static itrova.core.brakes.BrakeQuantity.FLUID_SHARE;
+import static itrova.core.brakes.BrakeQuantity.FRONT_EMPTY;
+import static itrova.core.brakes.BrakeQuantity.FRONT_LADEN;
+import static itrova.core.brakes.BrakeQuantity.HAT_DRUM_DIAMETER;
+import static itrova.core.brakes.BrakeQuantity.HOSE_EXPANSION;
+import static itrova.core.brakes.BrakeQuantity.HOSE_LENGTH;
+import static itrova.core.brakes.BrakeQuantity.HYDRAULIC_EFFICIENCY;
+import static itrova.core.brakes.BrakeQuantity.LINING_FRICTION;
+import static itrova.core.brakes.BrakeQuantity.LINING_FRICTION_HOT;
+import static itrova.core.brakes.BrakeQuantity.LINING_HEEL;
+import static itrova.core.brakes.BrakeQuantity.LINING_TOE;
+import static itrova.core.brakes.BrakeQuantity.LINING_WIDTH;
+import static itrova.core.brakes.BrakeQuantity.MASS_EMPTY;
+import static itrova.core.brakes.BrakeQuantity.MASS_LADEN;
+import static itrova.core.brakes.BrakeQuantity.MASTER_BORE;
+import static itrova.core.brakes.BrakeQuantity.PAD_FRICTION;
+import static itrova.core.brakes.BrakeQuantity.PAD_FRICTION_HOT;
+import static itrova.core.brakes.BrakeQuantity.PAD_GAP;
+import static itrova.core.brakes.BrakeQuantity.PAD_WEAR;
+import static itrova.core.brakes.BrakeQuantity.PARKING_GAIN;
+import static itrova.core.brakes.BrakeQuantity.PEDAL_EFFICIENCY;
+import static itrova.core.brakes.BrakeQuantity.PEDAL_PLAY;
+import static itrova.core.brakes.BrakeQuantity.PEDAL_RATIO;
+import static itrova.core.brakes.BrakeQuantity.PISTON_AREA;
+import static itrova.core.brakes.BrakeQuantity.PIVOT_SHARE;
+import static itrova.core.brakes.BrakeQuantity.RETURN_SPRINGS;
+import static itrova.core.brakes.BrakeQuantity.RING_MASS;
+import static itrova.core.brakes.BrakeQuantity.ROLLING_SHARE;
+import static itrova.core.brakes.BrakeQuantity.SHOE_CLEARANCE;
+import static itrova.core.brakes.BrakeQuantity.SPECIFIC_HEAT;
+import static itrova.core.brakes.BrakeQuantity.TYRE_DIAMETER;
+import static itrova.core.brakes.BrakeQuantity.VALVE_KNEE;
+import static itrova.core.brakes.BrakeQuantity.VALVE_SLOPE;
+import static itrova.core.brakes.BrakeQuantity.WHEELBASE;
+
+import itrova.core.brakes.BrakeCircuit.AxleBrakes;
+import itrova.core.brakes.BrakeCircuit.Booster;
+import itrova.core.brakes.Reckoning.Values;
+import itrova.core.hydraulics.DiscBrake;
+import itrova.core.hydraulics.DrumBrake;
+import itrova.core.hydraulics.HoseExpansion;
+import itrova.core.hydraulics.InternalShoe;
+import itrova.core.hydraulics.Pedal;
+import itrova.core.hydraulics.ProportioningValve;
+import itrova.core.stopping.Adhesion;
+import itrova.core.stopping.BrakeHeat;
+import itrova.core.stopping.Braking;
+import itrova.core.stopping.ParkingHold;
+import itrova.core.stopping.TwoAxles;
+import java.util.function.DoubleUnaryOperator;
+import org.hipparchus.analysis.solvers.BrentSolver;
+
+/** What a circuit does, as functions of its quantities. Two wheels an axle. */
+final class BrakeModel {
+    static final int FRONT = 0;
+    static final int REAR = 1;
+    /** Force that must do, FMVSS 135 and ECE R13-H (N). */
+    static final double MOST_FOOT = 500;
+    /** Mean fully developed deceleration wanted of a car at that force, FMVSS 135 and ECE R13-H (m/s²). */
+    static final double WANTED = 6.43;
+    /** Hand force that must hold, FMVSS 135 and ECE R13-H (N). */
+    static final double MOST_HAND = 400;
+    /** Grade that must be held, FMVSS 135 and ECE R13-H. */
+    static final double GRADE = 0.20;
+    /** Static friction of a shoe at rest over its sliding value when new (common practice). */
+    private static final double STATIC_SHARE = 0.9;
+    /** What the road holds when the parking brake is looked at (common practice, dry). */
+    private static final double DRY_ROAD = 0.8;
+    /** Factor for what turns with the wheels (common practice). */
+    private static final double TURNING = 1.04;
+
+    private static final double STRONGEST_FOOT = 5000;
+    private static final double AIR = 20;
+
+    /** A state of load. */
+    enum Load {
+        EMPTY,
+        LADEN
+    }
+
+    private BrakeModel() {}
+
+    static TwoAxles vehicle(Values v, Load load) {
+        return load == Load.EMPTY
+                ? TwoAxles.byFrontLoad(v.of(MASS_EMPTY), v.of(FRONT_EMPTY), v.of(WHEELBASE), v.of(CENTRE_HEIGHT))
+                : TwoAxles.byFrontLoad(v.of(MASS_LADEN), v.of(FRONT_LADEN), v.of(WHEELBASE), v.of(CENTRE_HEIGHT_LADEN));
+    }
+
+    /** Rolling radius (mm). */
+    static double rolling(Values v) {
+        return v.of(TYRE_DIAMETER) * v.of(ROLLING_SHARE);
+    }
+
+    // --- pressure ---
+
+    /** Pressure in the master (MPa) under a force on the pad (N). */
+    static double pressure(Values v, double foot) {
+        boolean helped = v.circuit().booster() != Booster.NONE;
+        double ratio = helped ? v.of(BOOST_RATIO) : 1;
+        double knee = helped ? v.of(BOOST_KNEE) : 0;
+        return Pedal.pressure(
+                foot, v.of(PEDAL_RATIO), v.of(PEDAL_EFFICIENCY), ratio, knee, Pedal.area(v.of(MASTER_BORE)));
+    }
+
+    private static ProportioningValve valve(Values v) {
+        QuantityAt knee = QuantityAt.vehicle(VALVE_KNEE);
+        return v.circuit().given().containsKey(knee)
+                ? new ProportioningValve(v.of(VALVE_KNEE), v.of(VALVE_SLOPE))
+                : ProportioningValve.NONE;
+    }
+
+    // --- torque and force ---
+
+    static DrumBrake drum(Values v, int axle, DrumBrake.Kind kind) {
+        double radius = v.of(DRUM_DIAMETER, axle) / 2;
+        return new DrumBrake(
+                kind,
+                new InternalShoe(
+                        radius,
+                        v.of(LINING_WIDTH, axle),
+                        Math.toRadians(v.of(LINING_HEEL, axle)),
+                        Math.toRadians(v.of(LINING_TOE, axle)),
+                        v.of(PIVOT_SHARE, axle) * radius,
+                        v.of(ARM_SHARE, axle) * radius));
+    }
+
+    /** Torque of one wheel (N·m) at a pressure in its line (MPa), cold or hot. */
+    static double torque(Values v, int axle, double pressure, boolean hot) {
+        AxleBrakes brakes = v.circuit().axles().get(axle);
+        double efficiency = v.of(HYDRAULIC_EFFICIENCY);
+        return brakes.shoes()
+                .map(kind -> drum(v, axle, kind)
+                        .torque(
+                                pressure,
+                                v.of(RETURN_SPRINGS, axle),
+                                Pedal.area(v.of(CYLINDER_BORE, axle)),
+                                v.of(hot ? LINING_FRICTION_HOT : LINING_FRICTION, axle),
+                                efficiency))
+                .orElseGet(() -> DiscBrake.torque(
+                        pressure,
+                        0,
+                        v.of(PISTON_AREA, axle),
+                        v.of(hot ? PAD_FRICTION_HOT : PAD_FRICTION, axle),
+                        v.of(EFFECTIVE_RADIUS, axle),
+                        efficiency));
+    }
+
+    /** Force at the ground of one axle (N). */
+    static double force(Values v, int axle, double masterPressure, boolean hot) {
+        double line = axle == REAR ? valve(v).behind(masterPressure) : masterPressure;
+        return 2 * torque(v, axle, line, hot) * 1000 / rolling(v);
+    }
+
+    /** Master pressure that decelerates by z·g without any wheel locking (MPa); infinite where none does. */
+    static double pressureFor(Values v, double z, Load load, boolean hot) {
+        double wanted = z * vehicle(v, load).weight();
+        DoubleUnaryOperator excess = p -> force(v, FRONT, p, hot) + force(v, REAR, p, hot) - wanted;
+        double most = 60;
+        if (!(excess.applyAsDouble(most) >= 0)) {
+            return Double.POSITIVE_INFINITY;
+        }
+        return new BrentSolver(1e-9).solve(200, excess::applyAsDouble, 0, most);
+    }
+
+    /** Force on the pad that decelerates by z·g (N); infinite where none does. */
+    static double footFor(Values v, double z, Load load, boolean hot) {
+        double wanted = pressureFor(v, z, load, hot);
+        if (!(pressure(v, STRONGEST_FOOT) >= wanted)) {
+            return Double.POSITIVE_INFINITY;
+        }
+        return new BrentSolver(1e-9).solve(200, f -> pressure(v, f) - wanted, 0, STRONGEST_FOOT);
+    }
+
+    /** Share of the braking the rear does at z. */
+    static double rearShare(Values v, double z, Load load) {
+        double p = pressureFor(v, z, load, false);
+        double rear = force(v, REAR, p, false);
+        return rear / (rear + force(v, FRONT, p, false));
+    }
+
+    /** Deceleration (m/s²) at the greatest force on a road that holds so much, with both, or only one, of the axles braking. */
+    static double deceleration(Values v, double road, Load load, double frontShare, double rearShare) {
+        double p = pressure(v, MOST_FOOT);
+        return TwoAxles.G
+                * new Braking(vehicle(v, load), road)
+                        .deceleration(frontShare * force(v, FRONT, p, false), rearShare * force(v, REAR, p, false));
+    }
+
+    // --- balance ---
+
+    /**
+     * Least by which the front uses more adhesion than the rear, 0.15 ≤ z ≤ 0.8, in one state of load; negative where the rear would lock
+     * first. Where the brakes do not reach so far, up to what they reach.
+     */
+    static double balance(Values v, Load load, ProportioningValve valve) {
+        TwoAxles vehicle = vehicle(v, load);
+        double least = Double.POSITIVE_INFINITY;
+        for (double p = 0.1; p < 40; p += 0.1) {
+            double front = force(v, FRONT, p, false);
+            double rear = 2 * torque(v, REAR, valve.behind(p), false) * 1000 / rolling(v);
+            double z = (front + rear) / vehicle.weight();
+            if (z > Adhesion.TO) {
+                break;
+            }
+            if (z >= Adhesion.FROM) {
+                Adhesion used = Adhesion.of(vehicle, front, rear);
+                least = Math.min(least, used.front() - used.rear());
+            }
+        }
+        return least;
+    }
+
+    static double balance(Values v, Load load) {
+        return balance(v, load, valve(v));
+    }
+
+    // --- volume ---
+
+    /** Fluid one axle takes up to a line pressure (mm³). */
+    static double volume(Values v, int axle, double pressure) {
+        AxleBrakes brakes = v.circuit().axles().get(axle);
+        double bar = 10 * pressure;
+        double wheels = brakes.isDisc()
+                ? 2 * v.of(PISTON_AREA, axle) * (2 * v.of(PAD_GAP, axle) + v.of(CALIPER_COMPLIANCE, axle) * bar / 100)
+                // both pistons of a cylinder go twice the clearance at the middle of their shoe
+                : 2
+                        * 2
+                        * Pedal.area(v.of(CYLINDER_BORE, axle))
+                        * (2 * v.of(SHOE_CLEARANCE, axle) + v.of(DRUM_COMPLIANCE, axle) * bar / 100);
+        return wheels + 2 * HoseExpansion.volume(v.of(HOSE_EXPANSION, axle), v.of(HOSE_LENGTH, axle), pressure);
+    }
+
+    /** Stroke of the master (mm) up to a pressure; of a tandem, both chambers' strokes one behind the other. */
+    static double stroke(Values v, double pressure) {
+        double rear = valve(v).behind(pressure);
+        return (volume(v, FRONT, pressure) + volume(v, REAR, rear)) / Pedal.area(v.of(MASTER_BORE));
+    }
+
+    /** Travel of the pad (mm) under a force. */
+    static double travel(Values v, double foot) {
+        return v.of(PEDAL_PLAY) + v.of(PEDAL_RATIO) * stroke(v, pressure(v, foot));
+    }
+
+    /** Fluid that full wear of the pads draws from the reservoir (cm³): one side's pistons follow both pads. */
+    static double wornPads(Values v) {
+        double sum = 0;
+        for (int axle = 0; axle < v.circuit().axles().size(); axle++) {
+            if (v.circuit().axles().get(axle).isDisc()) {
+                sum += 2 * v.of(PISTON_AREA, axle) * 2 * v.of(PAD_WEAR, axle) / 1000;
+            }
+        }
+        return sum;
+    }
+
+    // --- standing ---
+
+    /** Force along the road the parking brake holds (N), by the brake or by the road. */
+    static double held(Values v) {
+        double cable = MOST_HAND * v.of(PARKING_GAIN) * v.of(CABLE_EFFICIENCY) / 2;
+        double torque =
+                switch (v.circuit().parking()) {
+                    case DRUM_SHOES -> {
+                        DrumBrake.Kind kind =
+                                v.circuit().axles().get(REAR).shoes().orElse(DrumBrake.Kind.LEADING_TRAILING);
+                        DrumBrake drum = drum(v, REAR, kind);
+                        double mu = STATIC_SHARE * v.of(LINING_FRICTION, REAR);
+                        yield drum.factor(mu) * cable * drum.shoe().radius() / 1000;
+                    }
+                    case DRUM_IN_HAT -> {
+                        double radius = v.of(HAT_DRUM_DIAMETER) / 2;
+                        DrumBrake drum = new DrumBrake(
+                                DrumBrake.Kind.LEADING_TRAILING,
+                                new InternalShoe(
+                                        radius,
+                                        25,
+                                        Math.toRadians(20),
+                                        Math.toRadians(125),
+                                        0.78 * radius,
+                                        1.52 * radius));
+                        yield drum.factor(STATIC_SHARE * v.of(LINING_FRICTION, REAR)) * cable * radius / 1000;
+                    }
+                    case LEVER_CALIPER ->
+                        2
+                                * STATIC_SHARE
+                                * v.of(PAD_FRICTION, REAR)
+                                * cable
+                                * v.of(CALIPER_LEVER_GAIN)
+                                / v.of(PARKING_GAIN)
+                                * v.of(EFFECTIVE_RADIUS, REAR)
+                                / 1000;
+                    case NONE -> 0;
+                    case TRANSMISSION, NOT_LOOKED -> Double.NaN;
+                };
+        double byBrake = 2 * torque * 1000 / rolling(v);
+        TwoAxles laden = vehicle(v, Load.LADEN);
+        double byRoad = DRY_ROAD
+                * Math.min(ParkingHold.rearLoad(laden, GRADE, true), ParkingHold.rearLoad(laden, GRADE, false));
+        return Math.min(byBrake, byRoad);
+    }
+
+    static double wantedStanding(Values v) {
+        return ParkingHold.wanted(v.of(MASS_LADEN), GRADE);
+    }
+
+    // --- heat ---
+
+    private static BrakeHeat ring(Values v, int axle) {
+        return new BrakeHeat(v.of(RING_MASS, axle), v.of(SPECIFIC_HEAT), v.of(COOLING_TIME, axle));
+    }
+
+    private static double share(Values v, int axle, double z) {
+        double rear = rearShare(v, z, Load.LADEN);
+        return (axle == FRONT ? 1 - rear : rear) / 2;
+    }
+
+    /** Temperature of one brake's ring (°C) after ten laden stops from 80 km/h at 0.5·g, one a minute. */
+    static double afterTenStops(Values v, int axle) {
+        double energy = BrakeHeat.energy(v.of(MASS_LADEN), 80 / 3.6, TURNING) * share(v, axle, 0.5);
+        return ring(v, axle).afterStops(AIR, AIR, energy, 60, 10);
+    }
+
+    /** Temperature (°C) at the foot of 6 km of 7 % at 50 km/h, laden, the brakes alone holding it. */
+    static double afterDescent(Values v, int axle) {
+        double watts = v.of(MASS_LADEN) * TwoAxles.G * 0.07 * (50 / 3.6) * share(v, axle, 0.1);
+        return ring(v, axle).afterDescent(AIR, AIR, watts, 6000 / (50 / 3.6));
+    }
+
+    /** Temperature of the fluid in a caliper (°C) at that foot. */
+    static double fluid(Values v, int axle) {
+        return AIR + v.of(FLUID_SHARE) * (Math.max(afterDescent(v, axle), afterTenStops(v, axle)) - AIR);
+    }
+
+    // --- trailer ---
+
+    /** Torque an axle's share of the load wants (N·m for both wheels): half of its load at the rolling radius (ECE R13, category O2). */
+    static double wantedTorque(Values v, double axleLoad) {
+        return 0.5 * axleLoad * TwoAxles.G * rolling(v) / 1000;
+    }
+}
