@@ -1,5 +1,6 @@
 package itrova.formats;
 
+import itrova.core.brakes.CircuitSheet;
 import itrova.core.choice.Selection;
 import itrova.core.measure.Instrument;
 import itrova.core.measure.Origin;
@@ -57,6 +58,9 @@ public final class JobDocument {
         VehicleSheet sheet = vehicle.at("sheet")
                 .guarded((cursor, f) -> SheetDocument.read(cursor))
                 .orElse(VehicleSheet.EMPTY);
+        CircuitSheet circuit = vehicle.at("circuit")
+                .guarded((cursor, f) -> CircuitDocument.read(cursor))
+                .orElse(CircuitSheet.UNSEEN);
         VehicleFacts facts = VehicleFacts.of(vehicle.flag("must_be_reversible", false), sheet);
         List<AxleRecord> axles = new ArrayList<>();
         for (Cursor axle : c.entries("axles", false)) {
@@ -73,6 +77,7 @@ public final class JobDocument {
                 vehicle.optional("promised", p -> p.node().asString()),
                 vehicle.text("notes", ""),
                 sheet,
+                circuit,
                 axles,
                 trail);
     }
@@ -183,6 +188,9 @@ public final class JobDocument {
         vehicle.put("notes", job.notes());
         if (!job.sheet().equals(VehicleSheet.EMPTY)) {
             vehicle.set("sheet", SheetDocument.node(job.sheet()));
+        }
+        if (job.circuit().isSeen()) {
+            vehicle.set("circuit", CircuitDocument.node(job.circuit()));
         }
         ArrayNode axles = root.putArray("axles");
         for (AxleRecord axle : job.axles()) {

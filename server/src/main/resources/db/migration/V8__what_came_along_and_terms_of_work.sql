@@ -12,3 +12,6 @@ CREATE TABLE work_terms (
   cents   BIGINT       NOT NULL,
   days    INT          NOT NULL
 ) ENGINE = InnoDB DEFAULT CHARSET = utf8mb4 COLLATE = utf8mb4_unicode_ci;
+
+-- The brakes of the whole vehicle, as found and as planned.
+ALTER TABLE job ADD COLUMN circuit LONGTEXT NOT NULL DEFAULT '{}' CHECK (JSON_VALID(circuit));

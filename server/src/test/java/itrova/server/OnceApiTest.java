@@ -4,6 +4,7 @@ import static itrova.server.Asked.copyOfVan;
 import static itrova.server.Asked.seal;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import itrova.core.record.Trail;
 import itrova.formats.JobDocument;
 import itrova.server.TestServer.Answer;
 import itrova.server.TestServer.Client;
@@ -353,7 +354,7 @@ class OnceApiTest {
         JsonNode back = mechanic.post("/api/jobs/import", document).json();
         String again = mechanic.get("/api/jobs/" + back.path("id").asLong() + "/document")
                 .text();
-        assertThat(JobDocument.read("again", again).axles())
-                .isEqualTo(JobDocument.read("first", document).axles());
+        assertThat(JobDocument.write(JobDocument.read("again", again).with(Trail.NONE)))
+                .isEqualTo(JobDocument.write(JobDocument.read("first", document).with(Trail.NONE)));
     }
 }

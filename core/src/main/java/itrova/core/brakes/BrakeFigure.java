@@ -1,6 +1,5 @@
 package itrova.core.brakes;
 
-import itrova.core.phrase.Phrase;
 import itrova.core.quantity.Measured;
 import java.util.Optional;
 import java.util.Set;
@@ -8,20 +7,13 @@ import java.util.Set;
 /**
  * One figure of a vehicle's brakes.
  *
- * @param code its name in documents
- * @param what in words
- * @param unit of the value
+ * @param kind what it is
  * @param value absent where something is missing
  * @param missing what must be read or told first
  * @param assumed what was taken from the table of usual values
  */
 public record BrakeFigure(
-        String code,
-        Phrase what,
-        String unit,
-        Optional<Measured> value,
-        Set<QuantityAt> missing,
-        Set<QuantityAt> assumed) {
+        BrakeFigureKind kind, Optional<Measured> value, Set<QuantityAt> missing, Set<QuantityAt> assumed) {
     /** The quantity most of the doubt comes from, if one is known. */
     public Optional<QuantityAt> mostDoubtful() {
         return value.flatMap(Measured::largest)

@@ -1,6 +1,9 @@
 package itrova.core.brakes;
 
 import itrova.core.phrase.Titled;
+import itrova.core.quantity.Dimension;
+import itrova.core.quantity.ShopNotation;
+import itrova.core.quantity.Unit;
 import itrova.core.table.Table;
 import java.util.Arrays;
 import java.util.Locale;
@@ -152,9 +155,16 @@ public enum BrakeQuantity implements Titled {
         return name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
-    /** Its name in documents. */
+    /** Its name in documents, with its unit: {@code master_bore_mm}. */
     public String key() {
-        return name().toLowerCase(Locale.ROOT);
+        String name = name().toLowerCase(Locale.ROOT);
+        return switch (unit()) {
+            case "mm", "kg", "MPa", "N", "s" -> name + "_" + unit();
+            case "cm³" -> name + "_cm3";
+            case "mm²" -> name + "_mm2";
+            case "°" -> name + "_deg";
+            default -> name;
+        };
     }
 
     /** The quantity of that name in documents. */
@@ -174,4 +184,56 @@ public enum BrakeQuantity implements Titled {
         }
         return value;
     }
+
+    /**
+     * Understands what was written: a number in the quantity's unit, or a text in shop notation.
+     *
+     * @return the value, and how far it may be off by how it is usually known
+     * @throws IllegalArgumentException naming quantity, value and remedy
+     */
+    public Told parse(String text) {
+        double value;
+        try {
+            value = dimension()
+                    .map(d -> ShopNotation.parse(text, d, Unit.si(d)).si())
+                    .orElseGet(() -> Double.parseDouble(text.strip().replace(',', '.')));
+        } catch (NumberFormatException e) {
+            throw new IllegalArgumentException("“" + text + "” is no " + title() + ". Write a number"
+                    + (unit().isEmpty() ? "." : " in " + unit() + "."));
+        } catch (IllegalArgumentException e) {
+            throw new IllegalArgumentException(title() + ": " + e.getMessage());
+        }
+        return new Told(checked(value), halfLimit(value));
+    }
+
+    /** A value told, and how far it may be off. */
+    public record Told(double value, double halfLimit) {}
+
+    private Optional<Dimension> dimension() {
+        return switch (unit()) {
+            case "mm" -> Optional.of(Dimension.LENGTH);
+            case "kg" -> Optional.of(Dimension.MASS);
+            case "MPa" -> Optional.of(Dimension.PRESSURE);
+            default -> Optional.empty();
+        };
+    }
+
+    /** How far a told value may be off by how such a thing is usually known: bores by caliper, masses by scales, pressures by a gauge. */
+    private double halfLimit(double value) {
+        return switch (unit()) {
+            case "mm" ->
+                this == MASTER_BORE || this == CYLINDER_BORE ? BORE_HALF_LIMIT : Math.max(0.3, TAPE_SHARE * value);
+            case "kg" -> MASS_SHARE * value;
+            case "MPa" -> GAUGE_SHARE * value;
+            case "°" -> ANGLE_HALF_LIMIT;
+            default -> OTHER_SHARE * value;
+        };
+    }
+
+    private static final double BORE_HALF_LIMIT = 0.05;
+    private static final double TAPE_SHARE = 0.002;
+    private static final double MASS_SHARE = 0.015;
+    private static final double GAUGE_SHARE = 0.05;
+    private static final double ANGLE_HALF_LIMIT = 3;
+    private static final double OTHER_SHARE = 0.03;
 }

@@ -1,5 +1,6 @@
 package itrova.core.record;
 
+import itrova.core.brakes.CircuitSheet;
 import itrova.core.vehicle.VehicleSheet;
 import java.util.List;
 import java.util.Optional;
@@ -15,6 +16,7 @@ import java.util.Optional;
  * @param promised date promised (ISO 8601), if any
  * @param notes remarks
  * @param sheet what was seen of the whole vehicle
+ * @param circuit the brakes of the whole vehicle, as found and as planned
  * @param axles axles to convert
  * @param trail how it came to stand so
  */
@@ -27,6 +29,7 @@ public record Job(
         Optional<String> promised,
         String notes,
         VehicleSheet sheet,
+        CircuitSheet circuit,
         List<AxleRecord> axles,
         Trail trail) {
 
@@ -36,6 +39,7 @@ public record Job(
 
     /** The same with another trail. */
     public Job with(Trail other) {
-        return new Job(title, vehicleKind, vehicle, owner, mustBeReversible, promised, notes, sheet, axles, other);
+        return new Job(
+                title, vehicleKind, vehicle, owner, mustBeReversible, promised, notes, sheet, circuit, axles, other);
     }
 }

@@ -7,7 +7,6 @@ import itrova.core.judge.KitReport;
 import itrova.core.kit.Kit;
 import itrova.core.phrase.Phrase;
 import itrova.core.placed.AxleCase;
-import itrova.core.quantity.UnitSystem;
 import itrova.core.record.AxleRecord;
 import itrova.core.record.Job;
 import itrova.core.settings.ShopSettings;
@@ -21,12 +20,8 @@ import itrova.formats.FindingsDocument;
 import itrova.formats.JobDocument;
 import itrova.formats.KitDocument;
 import itrova.formats.WheelDocument;
-import java.io.IOException;
+import itrova.formats.cli.Call.BadInput;
 import java.io.PrintStream;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -46,16 +41,8 @@ import java.util.stream.Collectors;
 public final class CheckCommand {
     private static final String USAGE =
             "usage: itrova check JOB.json [--kits KITS.json] [--axle NUMBER|NAME] [--side left|right] [--format text|json] [--units mm|in] [--chosen [--wheels WHEELS.json]]";
-    /** Documents larger than this (bytes) are refused. */
-    private static final long LARGEST_FILE = 64L * 1024 * 1024;
 
     private CheckCommand() {}
-
-    public static void main(String[] args) {
-        PrintStream out = new PrintStream(System.out, true, StandardCharsets.UTF_8);
-        PrintStream err = new PrintStream(System.err, true, StandardCharsets.UTF_8);
-        System.exit(run(args, out, err));
-    }
 
     /** What was asked for. */
     private record Request(
@@ -68,23 +55,15 @@ public final class CheckCommand {
             boolean chosen,
             Optional<Path> wheels) {}
 
-    /** A fault of the call or of a file, said to the person. */
-    private static final class BadInput extends Exception {
-        private static final long serialVersionUID = 1L;
-
-        BadInput(String message) {
-            super(message);
-        }
-    }
-
     /** Runs the command and gives its exit status. */
     public static int run(String[] args, PrintStream out, PrintStream err) {
         try {
             Request request = parse(args);
-            Job job = JobDocument.read(request.job().toString(), text(request.job()));
+            Job job = JobDocument.read(request.job().toString(), Call.text(request.job()));
             List<Kit> kits = request.kits().isPresent()
                     ? KitDocument.read(
-                            request.kits().get().toString(), text(request.kits().get()))
+                            request.kits().get().toString(),
+                            Call.text(request.kits().get()))
                     : DemoData.kits();
             return check(job, kits, request, out);
         } catch (BadInput | DocumentException e) {
@@ -131,7 +110,7 @@ public final class CheckCommand {
             List<Wheel> wheels = request.wheels().isPresent()
                     ? WheelDocument.read(
                             request.wheels().get().toString(),
-                            text(request.wheels().get()))
+                            Call.text(request.wheels().get()))
                     : DemoData.wheels();
             String code = selection.wheel().get();
             wheel = wheels.stream().filter(w -> w.code().equals(code)).findFirst();
@@ -173,13 +152,13 @@ public final class CheckCommand {
         Optional<Path> wheels = Optional.empty();
         for (int i = 0; i < args.length; i++) {
             switch (args[i]) {
-                case "--kits" -> kits = Optional.of(Path.of(value(args, ++i)));
-                case "--axle" -> axle = Optional.of(value(args, ++i));
-                case "--side" -> sides = List.of(side(value(args, ++i)));
-                case "--format" -> json = isJson(value(args, ++i));
+                case "--kits" -> kits = Optional.of(Path.of(Call.value(args, ++i, USAGE)));
+                case "--axle" -> axle = Optional.of(Call.value(args, ++i, USAGE));
+                case "--side" -> sides = List.of(side(Call.value(args, ++i, USAGE)));
+                case "--format" -> json = Call.isJson(Call.value(args, ++i, USAGE));
                 case "--chosen" -> chosen = true;
-                case "--wheels" -> wheels = Optional.of(Path.of(value(args, ++i)));
-                case "--units" -> wording = Wording.english(units(value(args, ++i)));
+                case "--wheels" -> wheels = Optional.of(Path.of(Call.value(args, ++i, USAGE)));
+                case "--units" -> wording = Wording.english(Call.units(Call.value(args, ++i, USAGE)));
                 default -> {
                     if (args[i].startsWith("--") || job != null) {
                         throw new BadInput("Not understood: “" + args[i] + "”.\n" + USAGE);
@@ -194,49 +173,11 @@ public final class CheckCommand {
         return new Request(job, kits, axle, sides, json, wording, chosen, wheels);
     }
 
-    private static String value(String[] args, int i) throws BadInput {
-        if (i >= args.length) {
-            throw new BadInput("“" + args[i - 1] + "” wants a value.\n" + USAGE);
-        }
-        return args[i];
-    }
-
     private static Side side(String text) throws BadInput {
         return switch (text) {
             case "left" -> Side.LEFT;
             case "right" -> Side.RIGHT;
             default -> throw new BadInput("--side is left or right, not “" + text + "”.");
         };
-    }
-
-    private static UnitSystem units(String text) throws BadInput {
-        return switch (text) {
-            case "mm" -> UnitSystem.METRIC;
-            case "in" -> UnitSystem.INCH;
-            default -> throw new BadInput("--units is mm or in, not “" + text + "”.");
-        };
-    }
-
-    private static boolean isJson(String text) throws BadInput {
-        return switch (text) {
-            case "json" -> true;
-            case "text" -> false;
-            default -> throw new BadInput("--format is text or json, not “" + text + "”.");
-        };
-    }
-
-    private static String text(Path file) throws BadInput {
-        try {
-            if (Files.size(file) > LARGEST_FILE) {
-                throw new BadInput(file + " is larger than " + LARGEST_FILE / (1024 * 1024) + " MB. Split it.");
-            }
-            return Files.readString(file);
-        } catch (NoSuchFileException e) {
-            throw new BadInput("There is no file " + file + ". Check the path.");
-        } catch (CharacterCodingException e) {
-            throw new BadInput(file + " is not UTF-8 text. Save it as UTF-8.");
-        } catch (IOException e) {
-            throw new BadInput(file + " cannot be read: " + e.getMessage());
-        }
     }
 }

@@ -78,6 +78,7 @@ public class JobArchive {
                 row.promised().map(LocalDate::toString),
                 row.notes(),
                 row.sheet(),
+                jobs.circuit(jobId),
                 axles.stream().map(this::record).toList(),
                 trails.of(jobId, axles));
     }
@@ -98,6 +99,7 @@ public class JobArchive {
                         job.notes(),
                         job.sheet()),
                 personId);
+        jobs.setCircuit(jobId, job.circuit());
         List<Long> axleIds = new ArrayList<>();
         int ordinal = 0;
         for (AxleRecord axle : job.axles()) {

@@ -1,5 +1,6 @@
 package itrova.server.store;
 
+import itrova.core.brakes.CircuitSheet;
 import itrova.core.choice.Selection;
 import itrova.core.record.VehicleKind;
 import itrova.core.vehicle.AxleEndKind;
@@ -13,6 +14,7 @@ import itrova.core.vehicle.SpindleNut;
 import itrova.core.vehicle.Surroundings;
 import itrova.core.vehicle.VehicleFacts;
 import itrova.core.vehicle.VehicleSheet;
+import itrova.formats.CircuitDocument;
 import itrova.formats.SelectionDocument;
 import itrova.formats.SheetDocument;
 import itrova.formats.SurroundingsDocument;
@@ -215,6 +217,22 @@ public class JobStore {
                 .query(AXLE)
                 .optional()
                 .orElseThrow(() -> new NotFoundException("Axle " + id));
+    }
+
+    /** The brakes of the whole vehicle, as written down. */
+    public CircuitSheet circuit(long jobId) {
+        return CircuitDocument.read(jdbc.sql("SELECT circuit FROM job WHERE id = :id")
+                .param("id", jobId)
+                .query(String.class)
+                .single());
+    }
+
+    /** Writes the brakes of the whole vehicle down. */
+    public void setCircuit(long jobId, CircuitSheet circuit) {
+        jdbc.sql("UPDATE job SET circuit = :circuit WHERE id = :id")
+                .param("id", jobId)
+                .param("circuit", CircuitDocument.write(circuit))
+                .update();
     }
 
     /** Adds a job and gives its key. */

@@ -1,0 +1,156 @@
+package itrova.formats;
+
+import itrova.core.brakes.BrakeFigure;
+import itrova.core.brakes.BrakeFinding;
+import itrova.core.brakes.BrakeReport;
+import itrova.core.brakes.QuantityAt;
+import itrova.core.kit.Kit;
+import itrova.core.phrase.Amount;
+import itrova.core.quantity.Measured;
+import itrova.core.wording.Wording;
+import java.util.Collection;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Brake reports before and after, as text and as JSON ({@code docs/formats/itrova-brakes.schema.json}). */
+public final class BrakesDocument {
+    private BrakesDocument() {}
+
+    /**
+     * Both states.
+     *
+     * @param kits put in, by the axle's name
+     */
+    public record Both(BrakeReport before, BrakeReport after, Map<String, Kit> kits) {}
+
+    /** Plain text: figures side by side, then the findings of both states. */
+    public static String text(Both both, Wording wording) {
+        StringBuilder out = new StringBuilder();
+        new TreeMap<>(both.kits()).forEach((axle, kit) -> out.append(axle)
+                .append(": kit ")
+                .append(kit.code())
+                .append(" ")
+                .append(kit.name())
+                .append('\n'));
+        append(out, "as found", both.before(), wording);
+        append(out, "as planned", both.after(), wording);
+        return out.toString();
+    }
+
+    private static void append(StringBuilder out, String state, BrakeReport report, Wording wording) {
+        out.append("\n").append(state).append(":\n");
+        for (BrakeFigure f : report.figures()) {
+            out.append("  ")
+                    .append(f.kind().title())
+                    .append(": ")
+                    .append(amount(f.value(), f.kind().unit(), wording));
+            f.mostDoubtful().ifPresent(at -> out.append("; most doubt: ").append(at.words()));
+            if (!f.missing().isEmpty()) {
+                out.append("; wanted: ").append(words(f.missing()));
+            }
+            if (!f.assumed().isEmpty()) {
+                out.append("; assumed: ").append(words(f.assumed()));
+            }
+            out.append('\n');
+        }
+        for (BrakeFinding f : report.findings()) {
+            out.append("  [")
+                    .append(f.verdict().word())
+                    .append("] ")
+                    .append(f.check().title())
+                    .append(f.check().isCritical() ? "" : " (advises)")
+                    .append(": margin ")
+                    .append(amount(f.margin(), f.unit(), wording))
+                    .append('\n')
+                    .append("      why: ")
+                    .append(wording.say(f.why()))
+                    .append('\n');
+            if (!f.next().isEmpty()) {
+                out.append("      next: ").append(wording.say(f.next())).append('\n');
+            }
+            out.append("      source: ").append(f.source()).append('\n');
+        }
+    }
+
+    private static String words(Collection<QuantityAt> all) {
+        return String.join(", ", all.stream().map(QuantityAt::words).sorted().toList());
+    }
+
+    private static String amount(Optional<Measured> value, String unit, Wording wording) {
+        return value.map(m -> number(m.value(), unit, wording) + " ± " + number(m.expanded(), unit, wording))
+                .orElse("not known");
+    }
+
+    private static String number(double value, String unit, Wording wording) {
+        if (!Double.isFinite(value)) {
+            return "without bound";
+        }
+        Amount amount = Amount.inUnit(value, unit);
+        String said = wording.amount(amount);
+        return amount.kind() == Amount.Kind.NUMBER && !unit.isEmpty() ? said + " " + unit : said;
+    }
+
+    /** JSON: figures and findings of both states. Values in the unit named; null where not known. */
+    public static String json(Both both, Wording wording) {
+        ObjectNode root = Json.MAPPER.createObjectNode().put("format", "itrova-brakes/1");
+        ObjectNode kits = root.putObject("kits");
+        new TreeMap<>(both.kits()).forEach((axle, kit) -> kits.put(axle, kit.code()));
+        root.set("before", node(both.before(), wording));
+        root.set("after", node(both.after(), wording));
+        root.put("proven", both.after().isProven());
+        return Json.MAPPER.writeValueAsString(root) + "\n";
+    }
+
+    private static ObjectNode node(BrakeReport report, Wording wording) {
+        ObjectNode n = Json.MAPPER.createObjectNode();
+        ArrayNode figures = n.putArray("figures");
+        for (BrakeFigure f : report.figures()) {
+            ObjectNode one = figures.addObject()
+                    .put("figure", f.kind().key())
+                    .put("unit", f.kind().unit());
+            value(one, "value", "uncertainty", f.value());
+            f.mostDoubtful().ifPresent(at -> one.put("most_doubt", at.words()));
+            lists(one, f.missing(), f.assumed());
+        }
+        ArrayNode findings = n.putArray("findings");
+        for (BrakeFinding f : report.findings()) {
+            ObjectNode one = findings.addObject()
+                    .put("check", f.check().name().toLowerCase(java.util.Locale.ROOT))
+                    .put("critical", f.check().isCritical())
+                    .put("verdict", f.verdict().word())
+                    .put("unit", f.unit());
+            value(one, "margin", "uncertainty", f.margin());
+            one.put("reason", f.why().code())
+                    .put("why", wording.say(f.why()))
+                    .put("next", wording.say(f.next()))
+                    .put("source", f.source());
+            lists(one, f.missing(), f.assumed());
+        }
+        return n;
+    }
+
+    private static void value(ObjectNode n, String name, String doubt, Optional<Measured> value) {
+        Optional<Measured> finite = value.filter(m -> Double.isFinite(m.value()));
+        if (finite.isEmpty()) {
+            n.putNull(name).putNull(doubt);
+            return;
+        }
+        n.put(name, finite.get().value());
+        double u = finite.get().expanded();
+        if (Double.isFinite(u)) {
+            n.put(doubt, u);
+        } else {
+            n.putNull(doubt);
+        }
+    }
+
+    private static void lists(ObjectNode n, Collection<QuantityAt> missing, Collection<QuantityAt> assumed) {
+        ArrayNode wanted = n.putArray("wanted");
+        missing.stream().map(QuantityAt::words).sorted().forEach(wanted::add);
+        ArrayNode taken = n.putArray("assumed");
+        assumed.stream().map(QuantityAt::words).sorted().forEach(taken::add);
+    }
+}
