@@ -8,7 +8,10 @@ import itrova.core.kit.Kit;
 import itrova.core.phrase.Amount;
 import itrova.core.quantity.Measured;
 import itrova.core.wording.Wording;
+import java.math.BigDecimal;
 import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -51,9 +54,6 @@ public final class BrakesDocument {
             if (!f.missing().isEmpty()) {
                 out.append("; wanted: ").append(words(f.missing()));
             }
-            if (!f.assumed().isEmpty()) {
-                out.append("; assumed: ").append(words(f.assumed()));
-            }
             out.append('\n');
         }
         for (BrakeFinding f : report.findings()) {
@@ -73,6 +73,33 @@ public final class BrakesDocument {
             }
             out.append("      source: ").append(f.source()).append('\n');
         }
+        List<QuantityAt> assumed = report.figures().stream()
+                .flatMap(f -> f.assumed().stream())
+                .distinct()
+                .sorted(Comparator.comparing(QuantityAt::words))
+                .toList();
+        if (!assumed.isEmpty()) {
+            out.append("  assumed, for nobody said:\n");
+        }
+        for (QuantityAt at : assumed) {
+            out.append("      ")
+                    .append(at.words())
+                    .append(": ")
+                    .append(plain(at.quantity().usual().orElseThrow()))
+                    .append(" ± ")
+                    .append(plain(at.quantity().usualHalfLimit()))
+                    .append(
+                            at.quantity().unit().isEmpty()
+                                    ? ""
+                                    : " " + at.quantity().unit())
+                    .append(" (")
+                    .append(at.quantity().source())
+                    .append(")\n");
+        }
+    }
+
+    private static String plain(double value) {
+        return BigDecimal.valueOf(value).stripTrailingZeros().toPlainString();
     }
 
     private static String words(Collection<QuantityAt> all) {

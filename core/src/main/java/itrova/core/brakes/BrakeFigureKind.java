@@ -15,7 +15,7 @@ public enum BrakeFigureKind implements Titled {
     DISTANCE_FROM_100_KM_H("Braking distance from 100 km/h, dry, without reaction", "m"),
     FLUID_FOR_WORN_PADS("Fluid that worn pads draw from the reservoir", "cm³"),
     FRONT_FLUID("Fluid in the front calipers at its hottest", "°C"),
-    FRONT_RING_AFTER_DESCENT("Front disc after 6 km of 7 % at 50 km/h", "°C"),
+    FRONT_RING_AFTER_DESCENT("Front disc after 6 km of 6 % at 30 km/h", "°C"),
     FRONT_RING_AFTER_TEN_STOPS("Front disc after ten laden stops from 80 km/h", "°C"),
     FRONT_WHEEL_TORQUE_AT_0_5_G("Torque of one front wheel at 0.5 g", "N·m"),
     MASTER_STROKE_AT_500_N("Stroke of the master at 500 N", "mm"),

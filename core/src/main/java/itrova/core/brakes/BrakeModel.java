@@ -85,6 +85,8 @@ final class BrakeModel {
     private static final double TURNING = 1.04;
 
     private static final double STRONGEST_FOOT = 5000;
+    private static final double STRONGEST_PRESSURE = 40;
+    private static final double PRESSURE_STEP = 0.1;
     private static final double AIR = 20;
 
     /** A state of load. */
@@ -170,11 +172,10 @@ final class BrakeModel {
     static double pressureFor(Values v, double z, Load load, boolean hot) {
         double wanted = z * vehicle(v, load).weight();
         DoubleUnaryOperator excess = p -> force(v, FRONT, p, hot) + force(v, REAR, p, hot) - wanted;
-        double most = 60;
-        if (!(excess.applyAsDouble(most) >= 0)) {
+        if (!(excess.applyAsDouble(STRONGEST_PRESSURE) >= 0)) {
             return Double.POSITIVE_INFINITY;
         }
-        return new BrentSolver(1e-9).solve(200, excess::applyAsDouble, 0, most);
+        return new BrentSolver(1e-9).solve(200, excess::applyAsDouble, 0, STRONGEST_PRESSURE);
     }
 
     /** Force on the pad that decelerates by z·g (N); infinite where none does. */
@@ -209,20 +210,41 @@ final class BrakeModel {
      */
     static double balance(Values v, Load load, ProportioningValve valve) {
         TwoAxles vehicle = vehicle(v, load);
+        Axle front = Axle.of(v, FRONT);
+        Axle rear = Axle.of(v, REAR);
         double least = Double.POSITIVE_INFINITY;
-        for (double p = 0.1; p < 40; p += 0.1) {
-            double front = force(v, FRONT, p, false);
-            double rear = 2 * torque(v, REAR, valve.behind(p), false) * 1000 / rolling(v);
-            double z = (front + rear) / vehicle.weight();
+        double before = 0;
+        for (double p = PRESSURE_STEP; p < STRONGEST_PRESSURE; p += PRESSURE_STEP) {
+            double z = (front.force(p) + rear.force(valve.behind(p))) / vehicle.weight();
+            // the last step ends where the range does: between two points the forces are straight lines
+            double at = z > Adhesion.TO ? p - PRESSURE_STEP * (z - Adhesion.TO) / (z - before) : p;
+            if (z >= Adhesion.FROM) {
+                Adhesion used = Adhesion.of(vehicle, front.force(at), rear.force(valve.behind(at)));
+                least = Math.min(least, used.front() - used.rear());
+            }
             if (z > Adhesion.TO) {
                 break;
             }
-            if (z >= Adhesion.FROM) {
-                Adhesion used = Adhesion.of(vehicle, front, rear);
-                least = Math.min(least, used.front() - used.rear());
-            }
+            before = z;
         }
         return least;
+    }
+
+    /**
+     * An axle's force at the ground, a straight line over the pressure from where its springs give way.
+     *
+     * @param gain (N/MPa)
+     * @param threshold (MPa)
+     */
+    private record Axle(double gain, double threshold) {
+        static Axle of(Values v, int axle) {
+            double threshold = v.circuit().axles().get(axle).isDisc() ? 0 : v.of(RETURN_SPRINGS, axle);
+            return new Axle(2 * torque(v, axle, threshold + 1, false) * 1000 / rolling(v), threshold);
+        }
+
+        double force(double pressure) {
+            return gain * Math.max(0, pressure - threshold);
+        }
     }
 
     static double balance(Values v, Load load) {
@@ -334,10 +356,10 @@ final class BrakeModel {
         return ring(v, axle).afterStops(AIR, AIR, energy, 60, 10);
     }
 
-    /** Temperature (°C) at the foot of 6 km of 7 % at 50 km/h, laden, the brakes alone holding it. */
+    /** Temperature (°C) at the foot of 6 km of 6 % at 30 km/h, laden, the brakes alone holding it (ECE R13 type II, from memory). */
     static double afterDescent(Values v, int axle) {
-        double watts = v.of(MASS_LADEN) * TwoAxles.G * 0.07 * (50 / 3.6) * share(v, axle, 0.1);
-        return ring(v, axle).afterDescent(AIR, AIR, watts, 6000 / (50 / 3.6));
+        double watts = v.of(MASS_LADEN) * TwoAxles.G * 0.06 * (30 / 3.6) * share(v, axle, 0.1);
+        return ring(v, axle).afterDescent(AIR, AIR, watts, 6000 / (30 / 3.6));
     }
 
     /** Temperature of the fluid in a caliper (°C) at that foot. */

@@ -30,6 +30,9 @@ public record BrakeReport(List<BrakeFigure> figures, List<BrakeFinding> findings
     /** Pressure in a line at rest from which on discs drag (MPa): between the 2 psi of discs and the 10 psi of drums; common practice. */
     private static final double DRAGS_FROM = 0.04;
 
+    /** Pressure of a hard stop, at which valves are compared (MPa). */
+    private static final double HARD_STOP = 7;
+
     private static final double DRY = 0.8;
     private static final double WET = 0.5;
     private static final double HUNDRED = 100 / 3.6;
@@ -203,24 +206,27 @@ public record BrakeReport(List<BrakeFigure> figures, List<BrakeFinding> findings
                     f.check(), f.verdict(), f.margin(), f.unit(), f.why(), next, f.missing(), f.assumed(), f.source());
         }
 
-        /** The valve that keeps the rear below the front by most in either state, or that none does. */
+        /** The valve that leaves the rear most of its share and is proven to keep it below the front, or that none does. */
         private Phrase valve() {
-            double best = 0;
+            double most = 0;
             Phrase words = Phrase.of("brakes.no-valve-does");
             for (double slope = 0.25; slope < 0.61; slope += 0.05) {
                 for (double knee = 0.5; knee < 6.1; knee += 0.5) {
                     ProportioningValve tried = new ProportioningValve(knee, slope);
-                    double least = Math.min(
-                            proven(v -> BrakeModel.balance(v, Load.EMPTY, tried)),
-                            proven(v -> BrakeModel.balance(v, Load.LADEN, tried)));
-                    if (least > best) {
-                        best = least;
+                    double left = tried.behind(HARD_STOP);
+                    if (left > most && isProven(tried)) {
+                        most = left;
                         words = Phrase.of(
                                 "brakes.a-valve-would-do", Amount.megapascals(knee, 1), Amount.number(slope, 2));
                     }
                 }
             }
             return words;
+        }
+
+        private boolean isProven(ProportioningValve tried) {
+            return proven(v -> BrakeModel.balance(v, Load.EMPTY, tried)) >= 0
+                    && proven(v -> BrakeModel.balance(v, Load.LADEN, tried)) >= 0;
         }
 
         private double proven(ToDoubleFunction<Values> margin) {
@@ -384,7 +390,7 @@ public record BrakeReport(List<BrakeFigure> figures, List<BrakeFinding> findings
                         "N·m",
                         v -> 2 * BrakeModel.torque(v, axle, v.of(BrakeQuantity.ACTUATOR_PRESSURE), false)
                                 - BrakeModel.wantedTorque(v, v.of(BrakeQuantity.MASS_LADEN) / axles),
-                        "brakes.actuator",
+                        Phrase.of("brakes.actuator", circuit.axles().get(axle).name()),
                         source);
             }
             if (findings.isEmpty()) {
@@ -399,6 +405,10 @@ public record BrakeReport(List<BrakeFigure> figures, List<BrakeFinding> findings
 
         private void judge(
                 BrakeCheck check, String unit, ToDoubleFunction<Values> margin, String words, String source) {
+            judge(check, unit, margin, Phrase.of(words), source);
+        }
+
+        private void judge(BrakeCheck check, String unit, ToDoubleFunction<Values> margin, Phrase why, String source) {
             Result r = reckoning.of(margin);
             Verdict verdict = r.value().map(Builder::verdict).orElse(Verdict.NOT_PROVEN);
             findings.add(new BrakeFinding(
@@ -406,7 +416,7 @@ public record BrakeReport(List<BrakeFigure> figures, List<BrakeFinding> findings
                     verdict,
                     r.value().filter(m -> Double.isFinite(m.value())),
                     unit,
-                    Phrase.of(words),
+                    why,
                     next(verdict, r),
                     r.missing(),
                     r.assumed(),
