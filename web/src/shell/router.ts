@@ -57,6 +57,12 @@ export const router = createRouter({
       meta: { title: "Vehicle sheet" },
     },
     {
+      path: "/jobs/:jobId(\\d+)/brakes",
+      component: () => import("../stages/brakes/VehicleBrakes.vue"),
+      props: (route) => ({ jobId: Number(route.params.jobId) }),
+      meta: { title: "Brakes" },
+    },
+    {
       path: "/shop",
       component: () => import("../stages/shop/ShopTools.vue"),
       meta: { title: "Tools and tables" },

@@ -21,7 +21,7 @@ onMounted(async () => {
   }
 });
 
-async function onSet(row: Row, terms: Schemas["TermsView"] | undefined) {
+async function onSet(row: Row, terms: Schemas["OwnTerms"] | undefined) {
   try {
     works.value = await toData(
       client.PUT("/api/work-terms/{kind}", {
@@ -59,7 +59,8 @@ function onPrice(row: Row, event: Event) {
   <section>
     <h2>What work takes</h2>
     <p class="small soft">
-      For one side. Usual terms are common practice; the lead sets the shop's own. An emptied field goes back to usual.
+      For one side. Usual terms are common practice; the lead sets the shop's own. An emptied field goes back
+      to usual.
     </p>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
     <div class="sheet scroll" tabindex="0" role="region" aria-label="Terms of work">

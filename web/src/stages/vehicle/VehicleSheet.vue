@@ -114,6 +114,7 @@ async function onSave() {
       <div class="page-head">
         <h1>{{ vehicle.title }}</h1>
         <span class="soft">{{ vehicle.vehicle }}</span>
+        <RouterLink class="button" :to="`/jobs/${jobId}/brakes`">What the brakes do</RouterLink>
         <template v-if="session.mayChange">
           <button type="button" class="step" :disabled="!undo.canUndo.value" @click="onStep(undo.undo)">
             Undo

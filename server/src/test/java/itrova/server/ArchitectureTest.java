@@ -3,11 +3,18 @@ package itrova.server;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 /** core ← formats ← server; nothing points back. */
 @AnalyzeClasses(packages = "itrova", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -71,4 +78,16 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule NO_CIRCLES =
             slices().matching("itrova.server.(*)..").should().beFreeOfCycles();
+
+    /** The API's description knows records by their bare names: two of one name would be taken for each other. */
+    @ArchTest
+    static void recordsOfTheApiHaveNamesOfTheirOwn(JavaClasses classes) {
+        Map<String, List<String>> byName = classes.stream()
+                .filter(c -> c.getPackageName().startsWith("itrova.server") && c.isRecord())
+                .filter(c -> c.getModifiers().contains(JavaModifier.PUBLIC) && c.isNestedClass())
+                .filter(c -> c.getEnclosingClass().orElseThrow().getSimpleName().endsWith("Controller"))
+                .collect(Collectors.groupingBy(
+                        JavaClass::getSimpleName, Collectors.mapping(JavaClass::getName, Collectors.toList())));
+        assertThat(byName.values()).allSatisfy(names -> assertThat(names).hasSize(1));
+    }
 }

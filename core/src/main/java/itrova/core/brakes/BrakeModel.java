@@ -89,12 +89,6 @@ final class BrakeModel {
     private static final double PRESSURE_STEP = 0.1;
     private static final double AIR = 20;
 
-    /** A state of load. */
-    enum Load {
-        EMPTY,
-        LADEN
-    }
-
     private BrakeModel() {}
 
     static TwoAxles vehicle(Values v, Load load) {
@@ -203,6 +197,12 @@ final class BrakeModel {
     }
 
     // --- balance ---
+
+    /** Adhesion used at a deceleration z·g, in one state of load. */
+    static Adhesion adhesion(Values v, double z, Load load) {
+        double p = pressureFor(v, z, load, false);
+        return Adhesion.of(vehicle(v, load), force(v, FRONT, p, false), force(v, REAR, p, false));
+    }
 
     /**
      * Least by which the front uses more adhesion than the rear, 0.15 ≤ z ≤ 0.8, in one state of load; negative where the rear would lock

@@ -3,7 +3,6 @@ package itrova.core.brakes;
 import itrova.core.brakes.BrakeCircuit.Parking;
 import itrova.core.brakes.BrakeCircuit.Residual;
 import itrova.core.brakes.BrakeCircuit.Split;
-import itrova.core.brakes.BrakeModel.Load;
 import itrova.core.brakes.Reckoning.Result;
 import itrova.core.brakes.Reckoning.Values;
 import itrova.core.finding.Verdict;

@@ -7,6 +7,7 @@ import itrova.core.vehicle.VehicleSheet;
 import itrova.formats.drawing.Sheet;
 import itrova.server.api.HealthController;
 import itrova.server.axle.FindingViews;
+import itrova.server.brakes.BrakesController;
 import itrova.server.choose.PoseController;
 import itrova.server.choose.SearchController;
 import itrova.server.choose.SectionController;
@@ -34,6 +35,7 @@ import itrova.server.shop.LimitsController;
 import itrova.server.shop.LogController;
 import itrova.server.shop.SetupController;
 import itrova.server.shop.ShopController;
+import itrova.server.shop.WorkTermsController;
 import itrova.server.work.BenchController;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
@@ -50,6 +52,8 @@ import org.springframework.context.annotation.Configuration;
 @Configuration
 public class OpenApiConfiguration {
     private static final List<Class<?>> HOLDERS = List.of(
+            BrakesController.class,
+            WorkTermsController.class,
             SessionController.class,
             SessionsController.class,
             PeopleController.class,

@@ -33,13 +33,13 @@ public class WorkTermsController {
         this.me = me;
     }
 
-    public record TermsView(@NotNull String who, int minutes, long cents, int days) {}
+    public record OwnTerms(@NotNull String who, int minutes, long cents, int days) {}
 
     public record WorkTermsView(
-            WorkKind kind, String title, TermsView terms, TermsView usual, boolean own, int version) {}
+            WorkKind kind, String title, OwnTerms terms, OwnTerms usual, boolean own, int version) {}
 
     public record WorkTermsChange(
-            int version, @Valid @Nullable TermsView terms) {}
+            int version, @Valid @Nullable OwnTerms terms) {}
 
     @GetMapping
     public List<WorkTermsView> all() {
@@ -59,14 +59,14 @@ public class WorkTermsController {
                 row == null ? 0 : row.version());
     }
 
-    private static TermsView view(WorkTerms t) {
-        return new TermsView(t.who(), t.minutes(), t.cents(), t.days());
+    private static OwnTerms view(WorkTerms t) {
+        return new OwnTerms(t.who(), t.minutes(), t.cents(), t.days());
     }
 
     /** Sets what a kind of work takes; without terms it goes back to what is usual. */
     @PutMapping("/{kind}")
     public List<WorkTermsView> change(@PathVariable WorkKind kind, @Valid @RequestBody WorkTermsChange body) {
-        TermsView t = body.terms();
+        OwnTerms t = body.terms();
         try {
             works.save(
                     kind,

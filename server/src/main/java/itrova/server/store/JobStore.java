@@ -227,7 +227,20 @@ public class JobStore {
                 .single());
     }
 
-    /** Writes the brakes of the whole vehicle down. */
+    /** Writes the brakes of the whole vehicle down, if the job is still in the version given. */
+    public void changeCircuit(long jobId, int version, CircuitSheet circuit) {
+        int changed = jdbc.sql(
+                        "UPDATE job SET circuit = :circuit, version = version + 1 WHERE id = :id AND version = :version")
+                .param("id", jobId)
+                .param("version", version)
+                .param("circuit", CircuitDocument.write(circuit))
+                .update();
+        if (changed == 0) {
+            throw new StaleVersionException("The job");
+        }
+    }
+
+    /** Writes the brakes of the whole vehicle of a new job down. */
     public void setCircuit(long jobId, CircuitSheet circuit) {
         jdbc.sql("UPDATE job SET circuit = :circuit WHERE id = :id")
                 .param("id", jobId)

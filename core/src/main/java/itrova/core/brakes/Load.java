@@ -1,0 +1,7 @@
+package itrova.core.brakes;
+
+/** A state of load. */
+public enum Load {
+    EMPTY,
+    LADEN
+}

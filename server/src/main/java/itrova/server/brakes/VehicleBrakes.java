@@ -1,0 +1,74 @@
+package itrova.server.brakes;
+
+import itrova.core.brakes.BrakeCircuit;
+import itrova.core.brakes.BrakeReport;
+import itrova.core.brakes.CircuitSheet;
+import itrova.core.kit.Kit;
+import itrova.core.record.VehicleKind;
+import itrova.server.axle.Workbench;
+import itrova.server.store.EventStore;
+import itrova.server.store.EventStore.Place;
+import itrova.server.store.JobStore;
+import itrova.server.store.JobStore.AxleRow;
+import itrova.server.store.JobStore.JobRow;
+import java.util.Map;
+import java.util.TreeMap;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The brakes of a job's vehicle: written down, and worked out with what was chosen for its axles. */
+@Service
+class VehicleBrakes {
+    private final JobStore jobs;
+    private final Workbench bench;
+    private final EventStore events;
+
+    VehicleBrakes(JobStore jobs, Workbench bench, EventStore events) {
+        this.jobs = jobs;
+        this.bench = bench;
+        this.events = events;
+    }
+
+    /**
+     * The vehicle's brakes as they stand.
+     *
+     * @param kits chosen, by the axle's name
+     */
+    record State(JobRow job, CircuitSheet sheet, Map<String, Kit> kits) {
+        BrakeCircuit found() {
+            return sheet.found(job.sheet(), job.vehicleKind() == VehicleKind.TRAILER);
+        }
+
+        BrakeCircuit planned() {
+            return sheet.planned(found(), kits);
+        }
+
+        BrakeReport report(BrakeCircuit circuit) {
+            return BrakeReport.of(circuit, job.sheet().wishes().parkingNeeded());
+        }
+    }
+
+    State of(long jobId) {
+        Map<String, Kit> kits = new TreeMap<>();
+        for (AxleRow row : jobs.axles(jobId)) {
+            bench.chosenKit(row).ifPresent(kit -> kits.put(row.name(), kit));
+        }
+        return new State(jobs.job(jobId), jobs.circuit(jobId), kits);
+    }
+
+    /**
+     * Writes the circuit down.
+     *
+     * @throws IllegalArgumentException if its figures contradict each other
+     */
+    @Transactional
+    public void change(long jobId, int version, CircuitSheet circuit, long personId) {
+        JobRow job = jobs.job(jobId);
+        if (circuit.isSeen()) {
+            State tried = new State(job, circuit, Map.of());
+            tried.planned();
+        }
+        jobs.changeCircuit(jobId, version, circuit);
+        events.add(Place.job(jobId), EventStore.Kind.JOB_CHANGED, job.title(), Map.of("what", "brakes"), personId);
+    }
+}

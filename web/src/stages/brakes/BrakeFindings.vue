@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import type { Schemas } from "../../api/client";
+import VerdictMark from "../../verdict/VerdictMark.vue";
+import { toVerdictWord } from "../../verdict/words";
+import { toDoubtful } from "./words";
+
+/** What is proven of the plan, and how the same stood before. */
+const { before, after } = defineProps<{
+  before: Schemas["BrakeFindingView"][];
+  after: Schemas["BrakeFindingView"][];
+}>();
+
+function wasBefore(finding: Schemas["BrakeFindingView"]) {
+  return before.find((b) => b.check === finding.check && b.why === finding.why);
+}
+</script>
+
+<template>
+  <ul class="findings">
+    <li v-for="f in after" :key="f.check + f.why" class="sheet" :class="f.verdict.toLowerCase()">
+      <VerdictMark :verdict="f.verdict" :size="22" />
+      <div>
+        <h3>
+          {{ f.title }}: {{ toVerdictWord(f.verdict) }}<span v-if="!f.critical" class="soft"> (advises)</span>
+        </h3>
+        <p class="figures">
+          {{ f.why
+          }}<template v-if="f.margin !== undefined">: {{ toDoubtful(f.margin, f.doubt, f.unit) }}</template>
+        </p>
+        <p v-if="f.next" class="next">{{ f.next }}</p>
+        <p class="small soft">
+          <template v-if="wasBefore(f)"
+            >As found: {{ toVerdictWord(wasBefore(f)!.verdict)
+            }}<template v-if="wasBefore(f)!.margin !== undefined"
+              >, {{ toDoubtful(wasBefore(f)!.margin, wasBefore(f)!.doubt, f.unit) }}</template
+            >. </template
+          >{{ f.source }}
+        </p>
+      </div>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.findings {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 0.5rem;
+}
+
+li {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  gap: 0.8rem;
+  padding: 0.6rem 0.9rem;
+  border-left: 6px solid var(--good);
+}
+
+li.not_proven {
+  border-left-color: var(--open);
+  border-left-style: dashed;
+}
+
+li.does_not_fit {
+  border-left-color: var(--bad);
+}
+
+h3 {
+  margin: 0;
+  font-size: 1.1rem;
+}
+
+p {
+  margin: 0.15rem 0 0;
+}
+
+.next {
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,16 @@
+import { describe, expect, it } from "vitest";
+import { toDoubtful, toFigure } from "./words";
+
+describe("figures of the brakes", () => {
+  it("are told as finely as three digits", () => {
+    expect(toFigure(434.4, "N")).toBe("434 N");
+    expect(toFigure(-1.24, "")).toBe("−1.2");
+    expect(toFigure(0.034, "MPa")).toBe("0.03 MPa");
+  });
+  it("say what is not known, and never nought for it", () => {
+    expect(toFigure(undefined, "N")).toBe("not known");
+    expect(toDoubtful(undefined, undefined, "N")).toBe("not known");
+    expect(toDoubtful(12, undefined, "mm")).toContain("without bound");
+    expect(toDoubtful(12.34, 1.5, "mm")).toBe("12.3 ± 1.5 mm");
+  });
+});

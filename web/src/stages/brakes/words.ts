@@ -1,0 +1,59 @@
+import type { Schemas } from "../../api/client";
+
+type Form = Schemas["CircuitForm"];
+type Planned = Schemas["PlannedForm"];
+
+/** Words for what a circuit is made of. */
+export const SPLITS: { value: Form["split"]; label: string }[] = [
+  { value: "NOT_LOOKED", label: "not looked at" },
+  { value: "SINGLE", label: "one circuit" },
+  { value: "FRONT_REAR", label: "front and rear apart" },
+  { value: "DIAGONAL", label: "crosswise" },
+];
+export const PARKINGS: { value: Form["parking"]; label: string }[] = [
+  { value: "NOT_LOOKED", label: "not looked at" },
+  { value: "NONE", label: "none" },
+  { value: "DRUM_SHOES", label: "rear drums by cable" },
+  { value: "DRUM_IN_HAT", label: "shoes in the discs' hats" },
+  { value: "LEVER_CALIPER", label: "levers at the calipers" },
+  { value: "TRANSMISSION", label: "drum on the transmission" },
+];
+export const SHOES = [
+  { value: "LEADING_TRAILING", label: "drum, one shoe leading" },
+  { value: "TWO_LEADING", label: "drum, two shoes leading" },
+  { value: "SERVO", label: "drum, servo" },
+  { value: "DISC", label: "disc" },
+] as const;
+export const BOOSTERS: { value: NonNullable<Planned["booster"]>; label: string }[] = [
+  { value: "NONE", label: "none" },
+  { value: "VACUUM", label: "vacuum" },
+  { value: "HYDRAULIC", label: "hydraulic" },
+];
+export const RESIDUALS: { value: NonNullable<Planned["residual"]>; label: string }[] = [
+  { value: "NONE", label: "none" },
+  { value: "PRESENT", label: "present" },
+];
+export const FLUIDS: { value: NonNullable<Planned["fluid"]>; label: string }[] = [
+  { value: "DOT_3", label: "DOT 3" },
+  { value: "DOT_4", label: "DOT 4" },
+  { value: "DOT_5_1", label: "DOT 5.1" },
+  { value: "DOT_5_SILICONE", label: "DOT 5, silicone" },
+  { value: "MINERAL_OIL", label: "mineral oil" },
+];
+export const LOADS: Record<Schemas["AdhesionCurveView"]["load"], string> = { EMPTY: "empty", LADEN: "laden" };
+
+/** A figure as finely as three digits tell it. */
+export function toFigure(value: number | undefined, unit: string): string {
+  if (value === undefined) return "not known";
+  const size = Math.abs(value);
+  const text = value.toFixed(size >= 100 ? 0 : size >= 1 ? 1 : 2).replace("-", "−");
+  return unit ? `${text} ${unit}` : text;
+}
+
+/** A figure with its doubt. */
+export function toDoubtful(value: number | undefined, doubt: number | undefined, unit: string): string {
+  if (value === undefined) return "not known";
+  return doubt === undefined
+    ? `${toFigure(value, unit)}, doubt without bound`
+    : `${toFigure(value, "")} ± ${toFigure(doubt, unit)}`;
+}
