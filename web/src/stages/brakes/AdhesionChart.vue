@@ -156,8 +156,7 @@ figcaption {
 
 summary {
   min-height: 44px;
-  display: flex;
-  align-items: center;
+  line-height: 44px;
   cursor: pointer;
 }
 </style>

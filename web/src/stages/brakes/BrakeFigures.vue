@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import type { Schemas } from "../../api/client";
+import { useSession } from "../../shell/session";
 import { toDoubtful } from "./words";
 
 /** Every figure, before beside after, with what makes most of its doubt. */
@@ -9,6 +10,7 @@ const { before, after } = defineProps<{
   after: Schemas["BrakeFigureView"][];
 }>();
 
+const session = useSession();
 const rows = computed(() => {
   const all = new Map([...before, ...after].map((f) => [f.id, f]));
   return [...all.values()].map((f) => ({
@@ -19,7 +21,7 @@ const rows = computed(() => {
 });
 
 function told(f: Schemas["BrakeFigureView"] | undefined) {
-  return f ? toDoubtful(f.value, f.doubt, f.unit) : "—";
+  return f ? toDoubtful(f.value, f.doubt, f.unit, session.units) : "—";
 }
 </script>
 
@@ -52,7 +54,7 @@ function told(f: Schemas["BrakeFigureView"] | undefined) {
 <style scoped>
 caption {
   text-align: left;
-  padding: 0.3rem 0;
+  padding: 0.8rem 0 0.3rem;
 }
 
 th[scope="row"] {

@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import { computed } from "vue";
 import type { Schemas } from "../../api/client";
+import { useSession } from "../../shell/session";
 import VerdictMark from "../../verdict/VerdictMark.vue";
 import { toVerdictWord } from "../../verdict/words";
 import { toDoubtful } from "./words";
@@ -10,6 +12,12 @@ const { before, after } = defineProps<{
   after: Schemas["BrakeFindingView"][];
 }>();
 
+const session = useSession();
+const WORST_FIRST = ["DOES_NOT_FIT", "NOT_PROVEN", "FITS_WITH_WORK", "FITS"];
+const sorted = computed(() =>
+  [...after].sort((a, b) => WORST_FIRST.indexOf(a.verdict) - WORST_FIRST.indexOf(b.verdict)),
+);
+
 function wasBefore(finding: Schemas["BrakeFindingView"]) {
   return before.find((b) => b.check === finding.check && b.why === finding.why);
 }
@@ -17,7 +25,7 @@ function wasBefore(finding: Schemas["BrakeFindingView"]) {
 
 <template>
   <ul class="findings">
-    <li v-for="f in after" :key="f.check + f.why" class="sheet" :class="f.verdict.toLowerCase()">
+    <li v-for="f in sorted" :key="f.check + f.why" class="sheet" :class="f.verdict.toLowerCase()">
       <VerdictMark :verdict="f.verdict" :size="22" />
       <div>
         <h3>
@@ -25,14 +33,16 @@ function wasBefore(finding: Schemas["BrakeFindingView"]) {
         </h3>
         <p class="figures">
           {{ f.why
-          }}<template v-if="f.margin !== undefined">: {{ toDoubtful(f.margin, f.doubt, f.unit) }}</template>
+          }}<template v-if="f.margin !== undefined"
+            >: {{ toDoubtful(f.margin, f.doubt, f.unit, session.units) }}</template
+          >
         </p>
         <p v-if="f.next" class="next">{{ f.next }}</p>
         <p class="small soft">
           <template v-if="wasBefore(f)"
             >As found: {{ toVerdictWord(wasBefore(f)!.verdict)
             }}<template v-if="wasBefore(f)!.margin !== undefined"
-              >, {{ toDoubtful(wasBefore(f)!.margin, wasBefore(f)!.doubt, f.unit) }}</template
+              >, {{ toDoubtful(wasBefore(f)!.margin, wasBefore(f)!.doubt, f.unit, session.units) }}</template
             >. </template
           >{{ f.source }}
         </p>
@@ -44,7 +54,7 @@ function wasBefore(finding: Schemas["BrakeFindingView"]) {
 <style scoped>
 .findings {
   list-style: none;
-  margin: 0;
+  margin: 0.8rem 0 0;
   padding: 0;
   display: grid;
   gap: 0.5rem;

@@ -3,7 +3,7 @@ import { computed, reactive, ref, watch } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
 import { toMessage } from "../../shell/useLoad";
-import { BOOSTERS, FLUIDS, PARKINGS, RESIDUALS, SHOES, SPLITS } from "./words";
+import { BOOSTERS, FLUIDS, PARKINGS, RESIDUALS, SHOES, SPLITS, toFigure } from "./words";
 
 /** The circuit written down: as found for every axle, and what is planned otherwise besides the kits. */
 const { brakes } = defineProps<{ brakes: Schemas["BrakesView"] }>();
@@ -56,10 +56,12 @@ function ofAxle(shoes: string | undefined) {
 }
 
 function label(q: Quantity) {
-  return q.unit ? `${q.title}, ${q.unit}` : q.title;
+  const title = q.title.charAt(0).toUpperCase() + q.title.slice(1);
+  return q.unit ? `${title}, ${q.unit}` : title;
 }
 
 function hint(q: Quantity) {
+  if (q.fromSheet !== undefined) return `${toFigure(q.fromSheet, q.unit)}, from the sheet`;
   return q.usual === undefined ? "wanted" : `${q.usual} ± ${q.usualHalfLimit} assumed`;
 }
 
@@ -240,6 +242,7 @@ async function onSave() {
 <style scoped>
 .circuit {
   padding: 0.9rem 1rem 1.1rem;
+  margin-top: 0.8rem;
 }
 
 .grid {
@@ -267,8 +270,7 @@ h2 {
 
 summary {
   min-height: 44px;
-  display: flex;
-  align-items: center;
+  line-height: 44px;
   cursor: pointer;
 }
 

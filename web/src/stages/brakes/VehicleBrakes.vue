@@ -120,8 +120,7 @@ function onSaved(saved: Schemas["BrakesView"]) {
 
 summary {
   min-height: 44px;
-  display: flex;
-  align-items: center;
+  line-height: 44px;
   cursor: pointer;
 }
 

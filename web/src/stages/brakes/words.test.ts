@@ -7,6 +7,11 @@ describe("figures of the brakes", () => {
     expect(toFigure(-1.24, "")).toBe("−1.2");
     expect(toFigure(0.034, "MPa")).toBe("0.03 MPa");
   });
+  it("are told in the reader's units", () => {
+    expect(toFigure(50.8, "mm", "INCH")).toBe("2.0 in");
+    expect(toDoubtful(8.9, 0.9, "N", "INCH")).toBe("2.0 ± 0.20 lbf");
+    expect(toFigure(230, "°C", "INCH")).toBe("230 °C");
+  });
   it("say what is not known, and never nought for it", () => {
     expect(toFigure(undefined, "N")).toBe("not known");
     expect(toDoubtful(undefined, undefined, "N")).toBe("not known");

@@ -42,18 +42,43 @@ export const FLUIDS: { value: NonNullable<Planned["fluid"]>; label: string }[] =
 ];
 export const LOADS: Record<Schemas["AdhesionCurveView"]["load"], string> = { EMPTY: "empty", LADEN: "laden" };
 
-/** A figure as finely as three digits tell it. */
-export function toFigure(value: number | undefined, unit: string): string {
+type Units = "METRIC" | "INCH";
+
+/** Inch units of what is worked out in metric ones (NIST SP 811): symbol, factor, and what is added after. */
+const INCH: Record<string, { unit: string; factor: number; offset?: number }> = {
+  mm: { unit: "in", factor: 1 / 25.4 },
+  MPa: { unit: "psi", factor: 145.0377377 },
+  N: { unit: "lbf", factor: 1 / 4.448221615 },
+  "N·m": { unit: "lbf·ft", factor: 1 / 1.355817948 },
+  "cm³": { unit: "in³", factor: 1 / 16.387064 },
+  m: { unit: "ft", factor: 1 / 0.3048 },
+  "m/s²": { unit: "ft/s²", factor: 1 / 0.3048 },
+};
+
+/** A figure in the reader's units, as finely as three digits tell it. */
+export function toFigure(value: number | undefined, unit: string, units: Units = "METRIC"): string {
   if (value === undefined) return "not known";
-  const size = Math.abs(value);
-  const text = value.toFixed(size >= 100 ? 0 : size >= 1 ? 1 : 2).replace("-", "−");
-  return unit ? `${text} ${unit}` : text;
+  const other = units === "INCH" ? INCH[unit] : undefined;
+  const shown = other ? value * other.factor : value;
+  const size = Math.abs(shown);
+  const text = shown.toFixed(size >= 100 ? 0 : size >= 1 ? 1 : 2).replace("-", "−");
+  const symbol = other?.unit ?? unit;
+  return symbol ? `${text} ${symbol}` : text;
+}
+
+function bare(text: string) {
+  return text.split(" ")[0];
 }
 
 /** A figure with its doubt. */
-export function toDoubtful(value: number | undefined, doubt: number | undefined, unit: string): string {
+export function toDoubtful(
+  value: number | undefined,
+  doubt: number | undefined,
+  unit: string,
+  units: Units = "METRIC",
+): string {
   if (value === undefined) return "not known";
   return doubt === undefined
-    ? `${toFigure(value, unit)}, doubt without bound`
-    : `${toFigure(value, "")} ± ${toFigure(doubt, unit)}`;
+    ? `${toFigure(value, unit, units)}, doubt without bound`
+    : `${bare(toFigure(value, unit, units))} ± ${toFigure(doubt, unit, units)}`;
 }

@@ -32,6 +32,7 @@ class ViewsIT extends BrowserTest {
         look("/parts/wheels", "W-1401");
         look("/shop", "caliper, outside jaws");
         look("/jobs/1/vehicle", "Used for");
+        look("/jobs/1/brakes", "Stroke of the master");
         look("/axles/" + van + "/measure", "Bolt circle");
         look("/axles/" + van + "/around", "King-pin axis and locks");
         look("/axles/" + van + "/search", "What counts");

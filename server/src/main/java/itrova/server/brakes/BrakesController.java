@@ -86,6 +86,7 @@ public class BrakesController {
             String title,
             BrakeQuantity.Where where,
             String unit,
+            @Nullable Double fromSheet,
             @Nullable Double usual,
             double usualHalfLimit,
             String source,
@@ -149,18 +150,28 @@ public class BrakesController {
                         .toList(),
                 form(s.job().version(), s.sheet()),
                 Arrays.stream(BrakeQuantity.values())
-                        .map(BrakesController::view)
+                        .map(q -> view(q, told(s, q)))
                         .toList(),
                 isSeen ? state(s, s.found()) : null,
                 isSeen ? state(s, s.planned()) : null);
     }
 
-    private static BrakeQuantityView view(BrakeQuantity q) {
+    /** What the vehicle's sheet tells of a quantity the circuit says nothing of. */
+    private static @Nullable Double told(State s, BrakeQuantity q) {
+        return s.sheet().figures().containsKey(q) || !s.sheet().isSeen()
+                ? null
+                : Optional.ofNullable(s.found().given().get(QuantityAt.vehicle(q)))
+                        .map(Measured::value)
+                        .orElse(null);
+    }
+
+    private static BrakeQuantityView view(BrakeQuantity q, @Nullable Double fromSheet) {
         return new BrakeQuantityView(
                 q,
                 q.title(),
                 q.where(),
                 q.unit(),
+                fromSheet,
                 q.usual().isPresent() ? (Double) q.usual().getAsDouble() : null,
                 q.usualHalfLimit(),
                 q.source(),
