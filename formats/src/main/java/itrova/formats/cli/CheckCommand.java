@@ -1,7 +1,6 @@
 package itrova.formats.cli;
 
 import itrova.core.check.completeness.NotChecked;
-import itrova.core.choice.Selection;
 import itrova.core.judge.FitEngine;
 import itrova.core.judge.KitReport;
 import itrova.core.kit.Kit;
@@ -12,21 +11,18 @@ import itrova.core.record.Job;
 import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Side;
-import itrova.core.vehicle.Wheel;
 import itrova.core.wording.Wording;
 import itrova.formats.DemoData;
 import itrova.formats.DocumentException;
 import itrova.formats.FindingsDocument;
 import itrova.formats.JobDocument;
 import itrova.formats.KitDocument;
-import itrova.formats.WheelDocument;
 import itrova.formats.cli.Call.BadInput;
 import java.io.PrintStream;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 /**
  * {@code itrova check JOB.json [--kits KITS.json] [--axle NUMBER|NAME] [--side left|right] [--format
@@ -76,11 +72,12 @@ public final class CheckCommand {
         boolean allProven = true;
         List<FindingsDocument.AxleReports> all = new ArrayList<>();
         List<AxleEnd> ends = new ArrayList<>();
-        for (AxleRecord axle : axles(job, request.axle())) {
+        for (AxleRecord axle : SelectedKit.axles(job, request.axle())) {
             AxleCase looked = axle.toCase(request.sides());
             ends.addAll(looked.ends());
             List<KitReport> reports = request.chosen()
-                    ? List.of(chosen(axle, looked, kits, request))
+                    ? List.of(SelectedKit.of(axle, looked, kits, Optional.empty(), request.wheels())
+                            .report())
                     : FitEngine.match(looked, kits, ShopSettings.DEFAULTS);
             allProven &= reports.stream().anyMatch(r -> r.verdict().isProven());
             all.add(new FindingsDocument.AxleReports(axle.name(), reports));
@@ -94,51 +91,6 @@ public final class CheckCommand {
                     + request.wording().say(Phrase.joined("; ", NotChecked.on(ends))) + ".");
         }
         return allProven ? 0 : 1;
-    }
-
-    private static KitReport chosen(AxleRecord axle, AxleCase looked, List<Kit> kits, Request request) throws BadInput {
-        Selection selection = axle.chosen()
-                .orElseThrow(() -> new BadInput("Nothing is chosen for the " + axle.name()
-                        + " in this document. Leave --chosen out to judge every kit."));
-        Kit kit = kits.stream()
-                .filter(k -> k.code().equals(selection.kit()))
-                .findFirst()
-                .orElseThrow(() -> new BadInput("Kit " + selection.kit() + ", chosen for the " + axle.name()
-                        + ", is not among the kits. Name the document that has it with --kits."));
-        Optional<Wheel> wheel = Optional.empty();
-        if (selection.wheel().isPresent()) {
-            List<Wheel> wheels = request.wheels().isPresent()
-                    ? WheelDocument.read(
-                            request.wheels().get().toString(),
-                            Call.text(request.wheels().get()))
-                    : DemoData.wheels();
-            String code = selection.wheel().get();
-            wheel = wheels.stream().filter(w -> w.code().equals(code)).findFirst();
-            if (wheel.isEmpty()) {
-                throw new BadInput("Wheel " + code + ", chosen for the " + axle.name()
-                        + ", is not among the wheels. Name the document that has it with --wheels.");
-            }
-        }
-        try {
-            return selection.judge(looked, kit, wheel, ShopSettings.DEFAULTS);
-        } catch (IllegalArgumentException e) {
-            throw new BadInput(e.getMessage());
-        }
-    }
-
-    /** All axles of the job, or the one asked for by its number from 1 or its name. */
-    private static List<AxleRecord> axles(Job job, Optional<String> wanted) throws BadInput {
-        if (wanted.isEmpty()) {
-            return job.axles();
-        }
-        for (int i = 0; i < job.axles().size(); i++) {
-            AxleRecord axle = job.axles().get(i);
-            if (wanted.get().equals(String.valueOf(i + 1)) || axle.name().equalsIgnoreCase(wanted.get())) {
-                return List.of(axle);
-            }
-        }
-        throw new BadInput("The job has no axle “" + wanted.get() + "”. It has: "
-                + job.axles().stream().map(AxleRecord::name).collect(Collectors.joining(", ")) + ".");
     }
 
     private static Request parse(String[] args) throws BadInput {

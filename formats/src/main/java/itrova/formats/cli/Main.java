@@ -4,7 +4,7 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 
-/** The stages without a server: {@code check} and {@code brakes}. */
+/** The stages without a server: {@code check}, {@code brakes}, {@code order} and {@code plan}. */
 public final class Main {
     private Main() {}
 
@@ -20,8 +20,10 @@ public final class Main {
         return switch (args.length == 0 ? "" : args[0]) {
             case "check" -> CheckCommand.run(rest, out, err);
             case "brakes" -> BrakesCommand.run(rest, out, err);
+            case "order" -> OrderCommand.run(rest, out, err);
+            case "plan" -> PlanCommand.run(rest, out, err);
             default -> {
-                err.println("usage: itrova check|brakes JOB.json …");
+                err.println("usage: itrova check|brakes|order|plan JOB.json …");
                 yield 2;
             }
         };

@@ -1,0 +1,84 @@
+package itrova.formats;
+
+import itrova.core.order.OrderGate;
+import itrova.core.phrase.Amount;
+import itrova.core.wording.Wording;
+import itrova.core.work.BenchPlan;
+import itrova.core.work.BenchStep;
+import java.util.List;
+import java.util.Locale;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Steps of the work told to people and other programs ({@code docs/formats/itrova-plan.schema.json}). */
+public final class StepsDocument {
+    private StepsDocument() {}
+
+    /**
+     * The plan of one axle.
+     *
+     * @param axle its name
+     * @param selection what was chosen, in words
+     * @param gate whether it may be ordered; else the plan is only what it would be
+     */
+    public record AxlePlan(String axle, String selection, OrderGate gate, BenchPlan plan) {}
+
+    /** Plain text, a step with what it comes after, what holds it and its torque. */
+    public static String text(List<AxlePlan> plans, Wording wording) {
+        StringBuilder out = new StringBuilder();
+        for (AxlePlan p : plans) {
+            out.append(p.axle())
+                    .append(": ")
+                    .append(p.selection())
+                    .append("; gate ")
+                    .append(p.gate().state().name().toLowerCase(Locale.ROOT))
+                    .append('\n');
+            for (BenchStep s : p.plan().steps()) {
+                out.append("  ").append(s.id()).append(": ").append(s.title()).append('\n');
+                out.append("      ").append(wording.say(s.text())).append('\n');
+                if (!s.after().isEmpty()) {
+                    out.append("      after: ")
+                            .append(String.join(", ", s.after()))
+                            .append('\n');
+                }
+                s.tighten().ifPresent(t -> out.append("      torque: ")
+                        .append(wording.amount(Amount.newtonMetres(t.torque(), 0)))
+                        .append('\n'));
+                line(out, "hold", s.hold());
+                line(out, "caution", s.caution());
+            }
+        }
+        return out.toString();
+    }
+
+    private static void line(StringBuilder out, String name, String text) {
+        if (!text.isEmpty()) {
+            out.append("      ").append(name).append(": ").append(text).append('\n');
+        }
+    }
+
+    /** JSON; torque in N·m. */
+    public static String json(List<AxlePlan> plans, Wording wording) {
+        ObjectNode root = Json.MAPPER.createObjectNode().put("format", "itrova-plan/1");
+        ArrayNode axles = root.putArray("axles");
+        for (AxlePlan p : plans) {
+            ObjectNode n = axles.addObject()
+                    .put("axle", p.axle())
+                    .put("selection", p.selection())
+                    .put("gate", p.gate().state().name().toLowerCase(Locale.ROOT));
+            ArrayNode steps = n.putArray("steps");
+            for (BenchStep s : p.plan().steps()) {
+                ObjectNode step = steps.addObject()
+                        .put("id", s.id())
+                        .put("title", s.title())
+                        .put("text", wording.say(s.text()))
+                        .put("hold", s.hold())
+                        .put("caution", s.caution());
+                ArrayNode after = step.putArray("after");
+                s.after().forEach(after::add);
+                s.tighten().ifPresent(t -> step.put("torque_Nm", t.torque()));
+            }
+        }
+        return Json.MAPPER.writeValueAsString(root) + "\n";
+    }
+}

@@ -1,0 +1,64 @@
+package itrova.formats.cli;
+
+import itrova.core.kit.Kit;
+import itrova.core.record.AxleRecord;
+import itrova.core.record.Job;
+import itrova.core.wording.Wording;
+import itrova.formats.DemoData;
+import itrova.formats.JobDocument;
+import itrova.formats.KitDocument;
+import itrova.formats.cli.Call.BadInput;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A call about kits on the axles of a job.
+ *
+ * @param job the job
+ * @param selected for each axle looked at, the kit named or chosen
+ * @param json whether JSON is wanted
+ * @param wording in which it is told
+ */
+record KitCall(Job job, List<SelectedKit> selected, boolean json, Wording wording) {
+
+    /** Reads {@code JOB.json [--kits FILE] [--wheels FILE] [--axle NUMBER|NAME] [--kit CODE] [--format …] [--units …]}. */
+    static KitCall parse(String[] args, String usage) throws BadInput {
+        Path file = null;
+        Optional<Path> kitFile = Optional.empty();
+        Optional<Path> wheels = Optional.empty();
+        Optional<String> axle = Optional.empty();
+        Optional<String> code = Optional.empty();
+        boolean json = false;
+        Wording wording = Wording.METRIC;
+        for (int i = 0; i < args.length; i++) {
+            switch (args[i]) {
+                case "--kits" -> kitFile = Optional.of(Path.of(Call.value(args, ++i, usage)));
+                case "--wheels" -> wheels = Optional.of(Path.of(Call.value(args, ++i, usage)));
+                case "--axle" -> axle = Optional.of(Call.value(args, ++i, usage));
+                case "--kit" -> code = Optional.of(Call.value(args, ++i, usage));
+                case "--format" -> json = Call.isJson(Call.value(args, ++i, usage));
+                case "--units" -> wording = Wording.english(Call.units(Call.value(args, ++i, usage)));
+                default -> {
+                    if (args[i].startsWith("--") || file != null) {
+                        throw new BadInput("Not understood: “" + args[i] + "”.\n" + usage);
+                    }
+                    file = Path.of(args[i]);
+                }
+            }
+        }
+        if (file == null) {
+            throw new BadInput(usage);
+        }
+        Job job = JobDocument.read(file.toString(), Call.text(file));
+        List<Kit> kits = kitFile.isPresent()
+                ? KitDocument.read(kitFile.get().toString(), Call.text(kitFile.get()))
+                : DemoData.kits();
+        List<SelectedKit> selected = new ArrayList<>();
+        for (AxleRecord record : SelectedKit.axles(job, axle)) {
+            selected.add(SelectedKit.of(record, kits, code, wheels));
+        }
+        return new KitCall(job, selected, json, wording);
+    }
+}
