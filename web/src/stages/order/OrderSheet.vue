@@ -106,6 +106,10 @@ function onPlace() {
         :alarms="order.alarms"
         what="The order was placed by verdicts that do not hold any more"
       />
+      <p v-if="order.brakes" class="caution">
+        {{ order.brakes }}
+        <RouterLink :to="`/jobs/${order.jobId}/brakes`">Look at the brakes before ordering</RouterLink>
+      </p>
       <section class="sheet gate" :class="order.gate.toLowerCase()">
         <h2>
           <VerdictMark :verdict="order.verdict" :size="24" />

@@ -61,6 +61,19 @@ public record BrakeReport(List<BrakeFigure> figures, List<BrakeFinding> findings
         return findings.stream().allMatch(f -> !f.check().isCritical() || f.verdict() == Verdict.FITS);
     }
 
+    /** In a sentence what of the critical findings is open or proven not; nothing where all are proven. */
+    public Phrase summary() {
+        int misfits = critical(Verdict.DOES_NOT_FIT);
+        int open = critical(Verdict.NOT_PROVEN);
+        return misfits + open == 0 ? Phrase.NOTHING : Phrase.of("brakes.summary", misfits, open);
+    }
+
+    private int critical(Verdict verdict) {
+        return (int) findings.stream()
+                .filter(f -> f.check().isCritical() && f.verdict() == verdict)
+                .count();
+    }
+
     private static final class Builder {
         private final BrakeCircuit circuit;
         private final Reckoning reckoning;

@@ -4,6 +4,7 @@ import itrova.core.brakes.BrakeCircuit;
 import itrova.core.brakes.BrakeReport;
 import itrova.core.brakes.CircuitSheet;
 import itrova.core.kit.Kit;
+import itrova.core.phrase.Phrase;
 import itrova.core.record.VehicleKind;
 import itrova.server.axle.Workbench;
 import itrova.server.store.EventStore;
@@ -18,7 +19,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The brakes of a job's vehicle: written down, and worked out with what was chosen for its axles. */
 @Service
-class VehicleBrakes {
+public class VehicleBrakes {
     private final JobStore jobs;
     private final Workbench bench;
     private final EventStore events;
@@ -54,6 +55,12 @@ class VehicleBrakes {
             bench.chosenKit(row).ifPresent(kit -> kits.put(row.name(), kit));
         }
         return new State(jobs.job(jobId), jobs.circuit(jobId), kits);
+    }
+
+    /** In a sentence what of the plan is open or proven not; nothing where every critical finding is proven. */
+    public Phrase summary(long jobId) {
+        State s = of(jobId);
+        return s.sheet().isSeen() ? s.report(s.planned()).summary() : Phrase.of("brakes.nobody-looked");
     }
 
     /**

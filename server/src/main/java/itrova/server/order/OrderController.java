@@ -12,6 +12,7 @@ import itrova.server.axle.FindingViews;
 import itrova.server.axle.Releases;
 import itrova.server.axle.Releases.Taken;
 import itrova.server.axle.Workbench;
+import itrova.server.brakes.VehicleBrakes;
 import itrova.server.store.JobStore;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -38,13 +39,16 @@ public class OrderController {
     private final Workbench bench;
     private final JobStore jobs;
     private final Releases releases;
+    private final VehicleBrakes brakes;
     private final CurrentPerson me;
 
-    OrderController(Orders orders, Workbench bench, JobStore jobs, Releases releases, CurrentPerson me) {
+    OrderController(
+            Orders orders, Workbench bench, JobStore jobs, Releases releases, VehicleBrakes brakes, CurrentPerson me) {
         this.orders = orders;
         this.bench = bench;
         this.jobs = jobs;
         this.releases = releases;
+        this.brakes = brakes;
         this.me = me;
     }
 
@@ -83,6 +87,7 @@ public class OrderController {
             @Nullable String newerEdition,
             String selection,
             List<String> alarms,
+            String brakes,
             List<EarlierOrderView> earlierOrders,
             String seal) {}
 
@@ -139,6 +144,7 @@ public class OrderController {
                 releases.overturned(s.chosen()).stream()
                         .map(Overturned::sentence)
                         .toList(),
+                me.wording().say(brakes.summary(s.row().jobId())),
                 releases.orders(axleId).stream()
                         .filter(t ->
                                 !t.decision().selection().isSameAs(s.chosen().selection()))
