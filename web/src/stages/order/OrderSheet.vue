@@ -91,7 +91,9 @@ function onPlace() {
   <div class="page">
     <div class="page-head">
       <h1>Order sheet</h1>
-      <RouterLink v-if="order" class="paper" :to="`/jobs/${order.jobId}/brakes`">What the brakes will do</RouterLink>
+      <RouterLink v-if="order" class="paper" :to="`/jobs/${order.jobId}/brakes`"
+        >What the brakes will do</RouterLink
+      >
       <template v-if="order && mayOrder">
         <a class="paper" :href="`/api/axles/${axle.axleId}/order.csv`" download>CSV</a>
         <a class="paper" :href="`/api/axles/${axle.axleId}/order.pdf`" download>PDF</a>

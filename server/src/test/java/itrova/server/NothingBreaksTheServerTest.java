@@ -73,6 +73,7 @@ class NothingBreaksTheServerTest {
         return path.replace("{axleId}", "1")
                 .replace("{id}", path.contains("/jobs/") ? "1" : path.contains("instruments") ? "TAPE" : "TURNING_GAP")
                 .replace("{kind}", "DRILL_HOLES")
+                .replace("{jobId}", "1")
                 .replace("{code}", "QF-101")
                 .replace("{stepId}", "left-bracket")
                 .replace("{readingId}", "1")

@@ -46,6 +46,8 @@ class TwoInstancesTest {
                 String.valueOf(axle),
                 "id",
                 String.valueOf(job),
+                "jobId",
+                String.valueOf(job),
                 "code",
                 "QF-101",
                 "kit",

@@ -12,6 +12,8 @@ import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
 import itrova.core.stopping.TyreSize;
 import itrova.core.vehicle.VehicleSheet;
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -36,7 +38,7 @@ public record CircuitSheet(
             new CircuitSheet(Split.NOT_LOOKED, Parking.NOT_LOOKED, Map.of(), List.of(), Changes.NONE);
 
     public CircuitSheet {
-        figures = Map.copyOf(figures);
+        figures = inOrder(figures);
         axles = List.copyOf(axles);
         figures.forEach(BrakeQuantity::parse);
     }
@@ -50,7 +52,7 @@ public record CircuitSheet(
      */
     public record AxleSheet(String name, Optional<DrumBrake.Kind> shoes, Map<BrakeQuantity, String> figures) {
         public AxleSheet {
-            figures = Map.copyOf(figures);
+            figures = inOrder(figures);
             figures.forEach(BrakeQuantity::parse);
         }
     }
@@ -68,9 +70,16 @@ public record CircuitSheet(
                 Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Map.of());
 
         public Changes {
-            figures = Map.copyOf(figures);
+            figures = inOrder(figures);
             figures.forEach(BrakeQuantity::parse);
         }
+    }
+
+    /** In the order of the quantities, the same in every process. */
+    private static Map<BrakeQuantity, String> inOrder(Map<BrakeQuantity, String> figures) {
+        Map<BrakeQuantity, String> sorted = new EnumMap<>(BrakeQuantity.class);
+        sorted.putAll(figures);
+        return Collections.unmodifiableMap(sorted);
     }
 
     /** Whether anybody looked at it. */

@@ -77,7 +77,7 @@ public class BrakesController {
             @NotNull Split split,
             @NotNull Parking parking,
             @NotNull Map<BrakeQuantity, @Size(max = 60) String> figures,
-            @NotNull @Size(max = MOST_AXLES) List<@Valid AxleBrakesForm> axles,
+            @NotNull @Size(max = MOST_AXLES) List<@NotNull @Valid AxleBrakesForm> axles,
             @NotNull @Valid PlannedForm planned) {}
 
     /** What may be told, and what is taken where nobody does. */
