@@ -21,6 +21,7 @@ const chosen = defineModel<T>({ required: true });
 <style scoped>
 .pressed-row {
   display: flex;
+  flex-wrap: wrap;
 }
 
 button {
