@@ -14,11 +14,15 @@ import org.junit.jupiter.api.Test;
 
 /** Every view by axe-core, in daylight and pit light, wide and narrow; imports; states without data. */
 class ViewsIT extends BrowserTest {
-    private void look(String path, String sign) {
+    private void lookInDaylight(String path, String sign) {
         page.navigate(path);
         assertThat(page.getByText(sign).first()).isVisible();
         page.waitForLoadState(LoadState.NETWORKIDLE);
         assertAccessible(path);
+    }
+
+    private void look(String path, String sign) {
+        lookInDaylight(path, sign);
         button("Pit light").click();
         waitForStillness();
         assertLegible(path + " in pit light");
@@ -95,7 +99,7 @@ class ViewsIT extends BrowserTest {
         vanWithKit();
         long trailer = trailer();
         page.setViewportSize(390, 844);
-        look("/axles/" + trailer + "/bench", "Lift and secure");
+        lookInDaylight("/axles/" + trailer + "/bench", "Lift and secure");
         int overflow = (Integer) page.evaluate("() => document.documentElement.scrollWidth - window.innerWidth");
         assertThat(overflow).isLessThanOrEqualTo(0);
     }

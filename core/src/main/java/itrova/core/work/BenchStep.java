@@ -3,9 +3,9 @@ package itrova.core.work;
 import itrova.core.fastener.Thread;
 import itrova.core.fastener.Tightening;
 import itrova.core.phrase.Phrase;
-import itrova.core.quantity.Dimension;
-import itrova.core.quantity.ShopNotation;
+import itrova.core.quantity.Unit;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -45,10 +45,15 @@ public record BenchStep(
          */
         public Optional<String> question(double set) {
             if (Math.abs(set - torque) > MOST_OFF * torque) {
-                return Optional.of(ShopNotation.inBoth(set, Dimension.TORQUE) + " was set, the papers want "
-                        + ShopNotation.inBoth(torque, Dimension.TORQUE) + ". Check wrench and unit.");
+                return Optional.of(
+                        both(set) + " was set, the papers want " + both(torque) + ". Check wrench and unit.");
             }
             return thread.flatMap(t -> Tightening.whyImpossible(set, t));
+        }
+
+        /** As finely as a wrench is set. */
+        private static String both(double torque) {
+            return String.format(Locale.ROOT, "%.0f N·m (%.0f lbf·ft)", torque, torque / Unit.POUND_FOOT.toSi());
         }
 
         /** A set torque further than this share from the wanted one is questioned; common practice. */
