@@ -62,6 +62,8 @@ public enum PaperFigure implements Titled {
     SPINDLE_EAR_THICKNESS(Callout.EAR_THICKNESS);
 
     private final Optional<Callout> ofSpindle;
+    /** Asked for with every figure that goes into a margin. */
+    private final String key = name().toLowerCase(Locale.ROOT).replaceFirst("_", ".");
 
     PaperFigure() {
         this.ofSpindle = Optional.empty();
@@ -81,7 +83,7 @@ public enum PaperFigure implements Titled {
 
     /** Its name in documents, without its unit: {@code disc.hat_inside}. */
     public String key() {
-        return name().toLowerCase(Locale.ROOT).replaceFirst("_", ".");
+        return key;
     }
 
     /** The figure of that name in documents, with or without its unit, in snake or camel case. */
