@@ -15,10 +15,18 @@ const isSaved = ref(false);
 type Form = Schemas["CircuitForm"];
 type Quantity = Schemas["BrakeQuantityView"];
 
+/** Axles of the job by their names; a motor vehicle has a second one that is not converted. */
+function usualNames() {
+  const names = brakes.axleNames;
+  if (brakes.trailer || names.length > 1) return names;
+  const [only = "front axle"] = names;
+  return /rear/i.test(only) ? ["front axle", only] : [only, "rear axle"];
+}
+
 function toDraft(): Form {
   const form = JSON.parse(JSON.stringify(brakes.circuit)) as Form;
   if (form.axles.length === 0)
-    form.axles = ["front axle", "rear axle"].map((name) => ({
+    form.axles = usualNames().map((name) => ({
       name,
       shoes: "LEADING_TRAILING",
       figures: {},
@@ -144,6 +152,10 @@ async function onSave() {
     <fieldset v-for="(axle, i) in draft.axles" :key="i">
       <legend>{{ axle.name }}</legend>
       <div class="grid">
+        <div class="field">
+          <label :for="`name-${i}`">Name, as in the job</label>
+          <input :id="`name-${i}`" v-model="axle.name" maxlength="60" />
+        </div>
         <div class="field">
           <label :for="`kind-${i}`">Brakes</label>
           <select

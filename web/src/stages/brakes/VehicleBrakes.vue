@@ -67,6 +67,7 @@ function onSaved(saved: Schemas["BrakesView"]) {
         Nobody looked at the brakes of the whole vehicle yet. Write down what brakes each axle, the master and
         the parking brake.
       </p>
+      <p v-if="brakes.problem" class="failure" role="alert">{{ brakes.problem }}</p>
       <template v-if="brakes.before && brakes.after">
         <BrakeFindings
           v-if="shown === 'proven'"

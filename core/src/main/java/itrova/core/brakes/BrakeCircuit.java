@@ -13,6 +13,7 @@ import java.util.Optional;
  *
  * @param isTrailer whether an actuator takes the place of pedal and master
  * @param booster what helps the foot; for one not looked at nothing of the foot is proven
+ * @param valve whether a valve holds the rear back; one not looked at must be told by its knee
  * @param split what fails with one line
  * @param residual whether the master hides a residual valve
  * @param fluid what is in it
@@ -23,6 +24,7 @@ import java.util.Optional;
 public record BrakeCircuit(
         boolean isTrailer,
         Booster booster,
+        Valve valve,
         Split split,
         Residual residual,
         Fluid fluid,
@@ -35,6 +37,13 @@ public record BrakeCircuit(
         NONE,
         VACUUM,
         HYDRAULIC
+    }
+
+    /** Whether a valve lets the rear pressure grow more slowly. */
+    public enum Valve {
+        NOT_LOOKED,
+        NONE,
+        PROPORTIONING
     }
 
     /** What one cut line takes away. */
@@ -141,13 +150,6 @@ public record BrakeCircuit(
         others.set(axle, new AxleBrakes(axles.get(axle).name(), Optional.empty()));
         Map<QuantityAt, Measured> more = new HashMap<>(given);
         known.forEach((q, value) -> more.put(new QuantityAt(q, axle), value));
-        return new BrakeCircuit(isTrailer, booster, split, residual, fluid, parking, others, more);
-    }
-
-    /** The same with quantities told otherwise. */
-    public BrakeCircuit with(Map<QuantityAt, Measured> other) {
-        Map<QuantityAt, Measured> more = new HashMap<>(given);
-        more.putAll(other);
-        return new BrakeCircuit(isTrailer, booster, split, residual, fluid, parking, axles, more);
+        return new BrakeCircuit(isTrailer, booster, valve, split, residual, fluid, parking, others, more);
     }
 }

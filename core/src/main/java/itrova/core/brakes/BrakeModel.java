@@ -44,12 +44,14 @@ import static itrova.core.brakes.BrakeQuantity.ROLLING_SHARE;
 import static itrova.core.brakes.BrakeQuantity.SHOE_CLEARANCE;
 import static itrova.core.brakes.BrakeQuantity.SPECIFIC_HEAT;
 import static itrova.core.brakes.BrakeQuantity.TYRE_DIAMETER;
+import static itrova.core.brakes.BrakeQuantity.UNEVEN_LOAD;
 import static itrova.core.brakes.BrakeQuantity.VALVE_KNEE;
 import static itrova.core.brakes.BrakeQuantity.VALVE_SLOPE;
 import static itrova.core.brakes.BrakeQuantity.WHEELBASE;
 
 import itrova.core.brakes.BrakeCircuit.AxleBrakes;
 import itrova.core.brakes.BrakeCircuit.Booster;
+import itrova.core.brakes.BrakeCircuit.Valve;
 import itrova.core.brakes.Reckoning.Values;
 import itrova.core.hydraulics.DiscBrake;
 import itrova.core.hydraulics.DrumBrake;
@@ -106,6 +108,9 @@ final class BrakeModel {
 
     /** Pressure in the master (MPa) under a force on the pad (N). */
     static double pressure(Values v, double foot) {
+        if (v.circuit().booster() == Booster.NOT_LOOKED) {
+            return Double.NaN;
+        }
         boolean helped = v.circuit().booster() != Booster.NONE;
         double ratio = helped ? v.of(BOOST_RATIO) : 1;
         double knee = helped ? v.of(BOOST_KNEE) : 0;
@@ -114,10 +119,9 @@ final class BrakeModel {
     }
 
     private static ProportioningValve valve(Values v) {
-        QuantityAt knee = QuantityAt.vehicle(VALVE_KNEE);
-        return v.circuit().given().containsKey(knee)
-                ? new ProportioningValve(v.of(VALVE_KNEE), v.of(VALVE_SLOPE))
-                : ProportioningValve.NONE;
+        return v.circuit().valve() == Valve.NONE
+                ? ProportioningValve.NONE
+                : new ProportioningValve(v.of(VALVE_KNEE), v.of(VALVE_SLOPE));
     }
 
     // --- torque and force ---
@@ -371,6 +375,6 @@ final class BrakeModel {
 
     /** Torque an axle's share of the load wants (N·m for both wheels): half of its load at the rolling radius (ECE R13, category O2). */
     static double wantedTorque(Values v, double axleLoad) {
-        return 0.5 * axleLoad * TwoAxles.G * rolling(v) / 1000;
+        return 0.5 * v.of(UNEVEN_LOAD) * axleLoad * TwoAxles.G * rolling(v) / 1000;
     }
 }

@@ -66,7 +66,8 @@ public enum BrakeQuantity implements Titled {
     CABLE_EFFICIENCY,
     CALIPER_LEVER_GAIN,
     HAT_DRUM_DIAMETER,
-    ACTUATOR_PRESSURE;
+    ACTUATOR_PRESSURE,
+    UNEVEN_LOAD;
 
     /** Where a quantity belongs. */
     public enum Where {

@@ -463,6 +463,9 @@ public record BrakeReport(List<BrakeFigure> figures, List<BrakeFinding> findings
                     .flatMap(Measured::largest)
                     .map(c -> c.source())
                     .flatMap(s -> s instanceof QuantityAt at ? Optional.of(at) : Optional.empty());
+            if (r.value().isEmpty()) {
+                return Phrase.of("brakes.no-number-comes");
+            }
             return verdict == Verdict.NOT_PROVEN && most.isPresent()
                     ? Phrase.of(
                             "brakes.most-doubt",

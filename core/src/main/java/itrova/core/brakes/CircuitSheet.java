@@ -6,6 +6,7 @@ import itrova.core.brakes.BrakeCircuit.Fluid;
 import itrova.core.brakes.BrakeCircuit.Parking;
 import itrova.core.brakes.BrakeCircuit.Residual;
 import itrova.core.brakes.BrakeCircuit.Split;
+import itrova.core.brakes.BrakeCircuit.Valve;
 import itrova.core.hydraulics.DrumBrake;
 import itrova.core.kit.Kit;
 import itrova.core.quantity.Component;
@@ -104,6 +105,13 @@ public record CircuitSheet(
         return new BrakeCircuit(
                 isTrailer,
                 Booster.valueOf(seen.booster().name()),
+                valve(
+                        given,
+                        switch (seen.valve()) {
+                            case NONE, METERING -> Valve.NONE;
+                            case PROPORTIONING, COMBINATION -> Valve.PROPORTIONING;
+                            case NOT_LOOKED -> Valve.NOT_LOOKED;
+                        }),
                 split == Split.NOT_LOOKED && seen.circuits() == 1 ? Split.SINGLE : split,
                 switch (seen.residualValve()) {
                     case NOT_LOOKED -> Residual.NOT_LOOKED;
@@ -128,6 +136,7 @@ public record CircuitSheet(
         BrakeCircuit circuit = new BrakeCircuit(
                 found.isTrailer(),
                 planned.booster().orElse(found.booster()),
+                valve(more, found.valve()),
                 planned.split().orElse(found.split()),
                 planned.residual().orElse(found.residual()),
                 planned.fluid().orElse(found.fluid()),
@@ -141,6 +150,19 @@ public record CircuitSheet(
             }
         }
         return circuit;
+    }
+
+    /** A knee that was told tells of a valve. */
+    private static Valve valve(Map<QuantityAt, Measured> given, Valve otherwise) {
+        return given.containsKey(QuantityAt.vehicle(BrakeQuantity.VALVE_KNEE)) ? Valve.PROPORTIONING : otherwise;
+    }
+
+    /** Axles a kit was chosen for that the circuit does not name: nothing can be said of the plan until it does. */
+    public List<String> unplaced(Map<String, Kit> kits) {
+        return kits.keySet().stream()
+                .filter(name -> axles.stream().noneMatch(a -> a.name().equals(name)))
+                .sorted()
+                .toList();
     }
 
     private static void put(Map<BrakeQuantity, String> figures, int axle, Map<QuantityAt, Measured> given) {

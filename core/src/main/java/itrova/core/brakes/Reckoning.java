@@ -70,7 +70,7 @@ final class Reckoning {
         double value = worked(figure, first);
         Set<QuantityAt> assumed = new LinkedHashSet<>();
         first.used.keySet().stream().filter(circuit::isAssumed).forEach(assumed::add);
-        if (!first.missing.isEmpty() || Double.isNaN(value)) {
+        if (!first.missing.isEmpty() || !Double.isFinite(value)) {
             return new Result(Optional.empty(), Set.copyOf(first.missing), assumed);
         }
         Measured result = Measured.exact(value);
@@ -79,7 +79,10 @@ final class Reckoning {
             if (u > 0) {
                 double above = worked(figure, new Values(Map.of(input.getKey(), u)));
                 double below = worked(figure, new Values(Map.of(input.getKey(), -u)));
-                result = result.with(Component.standard(input.getKey(), (above - below) / 2));
+                double effect = (above - below) / 2;
+                // where no number comes of a value within its doubt, the doubt has no bound
+                result = result.with(Component.standard(
+                        input.getKey(), Double.isFinite(effect) ? effect : Double.POSITIVE_INFINITY));
             }
         }
         return new Result(Optional.of(result), Set.of(), assumed);

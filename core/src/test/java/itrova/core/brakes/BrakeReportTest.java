@@ -11,6 +11,7 @@ import itrova.core.brakes.BrakeCircuit.Fluid;
 import itrova.core.brakes.BrakeCircuit.Parking;
 import itrova.core.brakes.BrakeCircuit.Residual;
 import itrova.core.brakes.BrakeCircuit.Split;
+import itrova.core.brakes.BrakeCircuit.Valve;
 import itrova.core.finding.Verdict;
 import itrova.core.hydraulics.DrumBrake;
 import itrova.core.quantity.Component;
@@ -71,6 +72,7 @@ class BrakeReportTest {
         return new BrakeCircuit(
                 false,
                 Booster.NONE,
+                Valve.NONE,
                 Split.FRONT_REAR,
                 Residual.NONE,
                 Fluid.DOT_4,
@@ -114,12 +116,37 @@ class BrakeReportTest {
         assertThat(said(balance.next())).contains("valve");
     }
 
+    private static BrakeCircuit valved(Map<QuantityAt, Measured> given, Valve valve) {
+        BrakeCircuit c = circuit(given);
+        return new BrakeCircuit(
+                false, c.booster(), valve, c.split(), c.residual(), c.fluid(), c.parking(), c.axles(), c.given());
+    }
+
+    @Test
+    void aValveNobodyLookedAtLeavesTheBalanceNotProven() {
+        BrakeFinding balance =
+                finding(BrakeReport.of(valved(figures(), Valve.NOT_LOOKED), true), BrakeCheck.BALANCE_LADEN);
+        assertThat(balance.verdict()).isEqualTo(Verdict.NOT_PROVEN);
+        assertThat(said(balance.next())).contains("valve knee");
+    }
+
+    /** Brakes that never reach 0.15 g have no balance to prove: not a fit for want of a point that contradicts. */
+    @Test
+    void brakesTooWeakForAnyPointProveNoBalance() {
+        Map<QuantityAt, Measured> given = figures();
+        disc(given, 0, 1);
+        disc(given, 1, 1);
+        BrakeReport report = BrakeReport.of(circuit(given), true);
+        assertThat(finding(report, BrakeCheck.BALANCE_LADEN).verdict()).isEqualTo(Verdict.NOT_PROVEN);
+        assertThat(finding(report, BrakeCheck.PEDAL_FORCE).verdict()).isNotEqualTo(Verdict.FITS);
+    }
+
     @Test
     void aValveTakesTheRearBack() {
         Map<QuantityAt, Measured> given = figures();
         vehicle(given, BrakeQuantity.VALVE_KNEE, 1.0);
         vehicle(given, BrakeQuantity.VALVE_SLOPE, 0.3);
-        BrakeReport with = BrakeReport.of(circuit(given), true);
+        BrakeReport with = BrakeReport.of(valved(given, Valve.PROPORTIONING), true);
         assertThat(value(with, BrakeFigureKind.BALANCE_LADEN))
                 .isGreaterThan(value(BrakeReport.of(circuit(figures()), true), BrakeFigureKind.BALANCE_LADEN));
         assertThat(value(with, BrakeFigureKind.PEDAL_FORCE_FOR_0_8_G))
@@ -146,16 +173,35 @@ class BrakeReportTest {
     void aBoosterNobodyLookedAtLeavesTheFootNotProven() {
         BrakeCircuit c = circuit(figures());
         BrakeCircuit unseen = new BrakeCircuit(
-                false, Booster.NOT_LOOKED, c.split(), c.residual(), c.fluid(), c.parking(), c.axles(), c.given());
-        assertThat(finding(BrakeReport.of(unseen, true), BrakeCheck.PEDAL_FORCE).verdict())
-                .isEqualTo(Verdict.NOT_PROVEN);
+                false,
+                Booster.NOT_LOOKED,
+                c.valve(),
+                c.split(),
+                c.residual(),
+                c.fluid(),
+                c.parking(),
+                c.axles(),
+                c.given());
+        BrakeReport report = BrakeReport.of(unseen, true);
+        assertThat(finding(report, BrakeCheck.PEDAL_FORCE).verdict()).isEqualTo(Verdict.NOT_PROVEN);
+        assertThat(report.figures())
+                .filteredOn(f -> f.kind() == BrakeFigureKind.PRESSURE_AT_500_N)
+                .allSatisfy(f -> assertThat(f.value()).isEmpty());
     }
 
     @Test
     void drumsThatAreGoneHoldNothing() {
         BrakeCircuit c = circuit(figures());
         BrakeCircuit shoes = new BrakeCircuit(
-                false, c.booster(), c.split(), c.residual(), c.fluid(), Parking.DRUM_SHOES, c.axles(), c.given());
+                false,
+                c.booster(),
+                c.valve(),
+                c.split(),
+                c.residual(),
+                c.fluid(),
+                Parking.DRUM_SHOES,
+                c.axles(),
+                c.given());
         assertThat(finding(BrakeReport.of(shoes, true), BrakeCheck.PARKING).verdict())
                 .isEqualTo(Verdict.DOES_NOT_FIT);
     }
@@ -167,12 +213,20 @@ class BrakeReportTest {
         given.put(at, Measured.of(0.069, Component.rectangular(at, 0.003)));
         BrakeCircuit c = circuit(given);
         BrakeCircuit kept = new BrakeCircuit(
-                false, c.booster(), c.split(), Residual.PRESENT, c.fluid(), c.parking(), c.axles(), c.given());
+                false,
+                c.booster(),
+                c.valve(),
+                c.split(),
+                Residual.PRESENT,
+                c.fluid(),
+                c.parking(),
+                c.axles(),
+                c.given());
         assertThat(finding(BrakeReport.of(kept, true), BrakeCheck.RESIDUAL).verdict())
                 .isEqualTo(Verdict.DOES_NOT_FIT);
         given.remove(at);
         BrakeCircuit unread = new BrakeCircuit(
-                false, c.booster(), c.split(), Residual.PRESENT, c.fluid(), c.parking(), c.axles(), given);
+                false, c.booster(), c.valve(), c.split(), Residual.PRESENT, c.fluid(), c.parking(), c.axles(), given);
         assertThat(finding(BrakeReport.of(unread, true), BrakeCheck.RESIDUAL).verdict())
                 .isEqualTo(Verdict.NOT_PROVEN);
     }
@@ -181,7 +235,15 @@ class BrakeReportTest {
     void oneCircuitIsSaidToLeaveNothing() {
         BrakeCircuit c = circuit(figures());
         BrakeCircuit one = new BrakeCircuit(
-                false, c.booster(), Split.SINGLE, c.residual(), c.fluid(), c.parking(), c.axles(), c.given());
+                false,
+                c.booster(),
+                c.valve(),
+                Split.SINGLE,
+                c.residual(),
+                c.fluid(),
+                c.parking(),
+                c.axles(),
+                c.given());
         BrakeFinding split = finding(BrakeReport.of(one, true), BrakeCheck.SPLIT);
         assertThat(split.verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
         assertThat(split.check().isCritical()).isFalse();
@@ -192,7 +254,15 @@ class BrakeReportTest {
     void mineralOilNeverStaysWithDiscs() {
         BrakeCircuit c = circuit(figures());
         BrakeCircuit oil = new BrakeCircuit(
-                false, c.booster(), c.split(), c.residual(), Fluid.MINERAL_OIL, c.parking(), c.axles(), c.given());
+                false,
+                c.booster(),
+                c.valve(),
+                c.split(),
+                c.residual(),
+                Fluid.MINERAL_OIL,
+                c.parking(),
+                c.axles(),
+                c.given());
         BrakeReport report = BrakeReport.of(oil, true);
         assertThat(finding(report, BrakeCheck.FLUID).verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
         assertThat(finding(report, BrakeCheck.BOILING_NEW).verdict()).isEqualTo(Verdict.NOT_PROVEN);
@@ -237,6 +307,7 @@ class BrakeReportTest {
                 .isThrownBy(() -> new BrakeCircuit(
                         false,
                         Booster.NONE,
+                        Valve.NONE,
                         Split.SINGLE,
                         Residual.NONE,
                         Fluid.DOT_4,

@@ -86,12 +86,9 @@ public final class BrakesCommand {
                                 .orElse(List.of())));
             }
         }
-        for (String axle : put.keySet()) {
-            if (job.circuit().axles().stream().noneMatch(a -> a.name().equals(axle))) {
-                throw new BadInput(
-                        "The circuit has no axle “" + axle
-                                + "”, which is to be converted. Give the axle its name of the job under vehicle.circuit.axles.");
-            }
+        for (String axle : job.circuit().unplaced(put)) {
+            throw new BadInput("The circuit has no axle “" + axle
+                    + "”, which is to be converted. Give the axle its name of the job under vehicle.circuit.axles.");
         }
         return put;
     }

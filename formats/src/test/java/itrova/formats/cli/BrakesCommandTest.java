@@ -182,4 +182,24 @@ class BrakesCommandTest {
             assertThat(JobDocument.read("j", JobDocument.write(job)).circuit()).isEqualTo(job.circuit());
         }
     }
+
+    @Test
+    void aKitWhoseAxleTheCircuitDoesNotNameIsNotPassedOver() throws IOException {
+        String file = changed(
+                "Light van",
+                "\"name\" : \"front axle\",\n        \"brakes\"",
+                "\"name\" : \"first axle\",\n        \"brakes\"");
+        assertThat(run("brakes", file, "--kit", "QF-103")).isEqualTo(2);
+        assertThat(err.toString(StandardCharsets.UTF_8)).contains("front axle", "vehicle.circuit.axles");
+    }
+
+    @Test
+    void everyQuantityMayBeToldInADocument() throws IOException {
+        try (InputStream in = BrakesCommandTest.class.getResourceAsStream("/schemas/itrova-job.schema.json")) {
+            String schema = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+            for (itrova.core.brakes.BrakeQuantity q : itrova.core.brakes.BrakeQuantity.values()) {
+                assertThat(schema).contains("\"" + q.key() + "\"");
+            }
+        }
+    }
 }

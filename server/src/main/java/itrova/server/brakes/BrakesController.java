@@ -129,6 +129,8 @@ public class BrakesController {
             String title,
             boolean trailer,
             boolean seen,
+            @Nullable String problem,
+            List<String> axleNames,
             List<String> kits,
             CircuitForm circuit,
             List<BrakeQuantityView> quantities,
@@ -144,6 +146,8 @@ public class BrakesController {
                 s.job().title(),
                 s.job().vehicleKind() == itrova.core.record.VehicleKind.TRAILER,
                 isSeen,
+                isSeen ? s.unplaced().map(me.wording()::say).orElse(null) : null,
+                s.axleNames(),
                 s.kits().entrySet().stream()
                         .map(e -> e.getKey() + ": " + e.getValue().code() + " "
                                 + e.getValue().name())
@@ -153,7 +157,7 @@ public class BrakesController {
                         .map(q -> view(q, told(s, q)))
                         .toList(),
                 isSeen ? state(s, s.found()) : null,
-                isSeen ? state(s, s.planned()) : null);
+                isSeen && s.unplaced().isEmpty() ? state(s, s.planned()) : null);
     }
 
     /** What the vehicle's sheet tells of a quantity the circuit says nothing of. */

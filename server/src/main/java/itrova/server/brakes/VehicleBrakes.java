@@ -12,7 +12,9 @@ import itrova.server.store.EventStore.Place;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
 import itrova.server.store.JobStore.JobRow;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,15 +35,21 @@ public class VehicleBrakes {
     /**
      * The vehicle's brakes as they stand.
      *
+     * @param axleNames what the job calls its axles
      * @param kits chosen, by the axle's name
      */
-    record State(JobRow job, CircuitSheet sheet, Map<String, Kit> kits) {
+    record State(JobRow job, CircuitSheet sheet, List<String> axleNames, Map<String, Kit> kits) {
         BrakeCircuit found() {
             return sheet.found(job.sheet(), job.vehicleKind() == VehicleKind.TRAILER);
         }
 
         BrakeCircuit planned() {
             return sheet.planned(found(), kits);
+        }
+
+        /** Why nothing can be said of the plan, where a kit's axle is not in the circuit. */
+        Optional<Phrase> unplaced() {
+            return sheet.unplaced(kits).stream().findFirst().map(axle -> Phrase.of("brakes.name-the-axle", axle));
         }
 
         BrakeReport report(BrakeCircuit circuit) {
@@ -51,16 +59,24 @@ public class VehicleBrakes {
 
     State of(long jobId) {
         Map<String, Kit> kits = new TreeMap<>();
-        for (AxleRow row : jobs.axles(jobId)) {
+        List<AxleRow> rows = jobs.axles(jobId);
+        for (AxleRow row : rows) {
             bench.chosenKit(row).ifPresent(kit -> kits.put(row.name(), kit));
         }
-        return new State(jobs.job(jobId), jobs.circuit(jobId), kits);
+        return new State(
+                jobs.job(jobId),
+                jobs.circuit(jobId),
+                rows.stream().map(AxleRow::name).toList(),
+                kits);
     }
 
     /** In a sentence what of the plan is open or proven not; nothing where every critical finding is proven. */
     public Phrase summary(long jobId) {
         State s = of(jobId);
-        return s.sheet().isSeen() ? s.report(s.planned()).summary() : Phrase.of("brakes.nobody-looked");
+        if (!s.sheet().isSeen()) {
+            return Phrase.of("brakes.nobody-looked");
+        }
+        return s.unplaced().orElseGet(() -> s.report(s.planned()).summary());
     }
 
     /**
@@ -72,7 +88,7 @@ public class VehicleBrakes {
     public void change(long jobId, int version, CircuitSheet circuit, long personId) {
         JobRow job = jobs.job(jobId);
         if (circuit.isSeen()) {
-            State tried = new State(job, circuit, Map.of());
+            State tried = new State(job, circuit, List.of(), Map.of());
             tried.planned();
         }
         jobs.changeCircuit(jobId, version, circuit);
