@@ -23,6 +23,11 @@ const rows = computed(() => {
 function told(f: Schemas["BrakeFigureView"] | undefined) {
   return f ? toDoubtful(f.value, f.doubt, f.unit, session.units) : "—";
 }
+
+function toMostDoubtful(f: Schemas["BrakeFigureView"] | undefined) {
+  const most = f?.doubtFrom[0];
+  return most ? `${most.quantity}, ${Math.round(most.share * 100)} %` : "";
+}
 </script>
 
 <template>
@@ -44,7 +49,7 @@ function told(f: Schemas["BrakeFigureView"] | undefined) {
         <td class="right figures">{{ told(r.was) }}</td>
         <td class="right figures">{{ told(r.is) }}</td>
         <td class="small">
-          {{ r.is?.wanted.length ? `wanted: ${r.is.wanted.join(", ")}` : (r.is?.mostDoubtful ?? "") }}
+          {{ r.is?.wanted.length ? `wanted: ${r.is.wanted.join(", ")}` : toMostDoubtful(r.is) }}
         </td>
       </tr>
     </tbody>

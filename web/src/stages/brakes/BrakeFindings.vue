@@ -4,6 +4,7 @@ import type { Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
 import VerdictMark from "../../verdict/VerdictMark.vue";
 import { toVerdictWord } from "../../verdict/words";
+import DoubtShares from "./DoubtShares.vue";
 import { toDoubtful } from "./words";
 
 /** What is proven of the plan, and how the same stood before. */
@@ -38,6 +39,10 @@ function wasBefore(finding: Schemas["BrakeFindingView"]) {
           >
         </p>
         <p v-if="f.next" class="next">{{ f.next }}</p>
+        <details v-if="f.doubtFrom.length && f.verdict !== 'FITS'">
+          <summary>What makes the doubt</summary>
+          <DoubtShares :shares="f.doubtFrom" />
+        </details>
         <p class="small soft">
           <template v-if="wasBefore(f)"
             >As found: {{ toVerdictWord(wasBefore(f)!.verdict)
@@ -88,5 +93,11 @@ p {
 
 .next {
   font-weight: 600;
+}
+
+summary {
+  min-height: 44px;
+  line-height: 44px;
+  cursor: pointer;
 }
 </style>

@@ -3,9 +3,13 @@ import { computed, reactive, ref, watch } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
 import { toMessage } from "../../shell/useLoad";
-import { BOOSTERS, FLUIDS, PARKINGS, RESIDUALS, SHOES, SPLITS, toFigure } from "./words";
+import PressedRow from "../../shell/PressedRow.vue";
+import CircuitDrawing from "./CircuitDrawing.vue";
+import { toCut, toKeys, toQuantities, type PartKey } from "./circuitParts";
+import PartForm from "./PartForm.vue";
+import { SPLITS, toFigure } from "./words";
 
-/** The circuit written down: as found for every axle, and what is planned otherwise besides the kits. */
+/** The circuit drawn over the vehicle; the drawing is the form, and a line touched with the shears shows what still brakes. */
 const { brakes } = defineProps<{ brakes: Schemas["BrakesView"] }>();
 const emit = defineEmits<{ saved: [brakes: Schemas["BrakesView"]] }>();
 const session = useSession();
@@ -13,7 +17,7 @@ const failure = ref("");
 const isSaved = ref(false);
 
 type Form = Schemas["CircuitForm"];
-type Quantity = Schemas["BrakeQuantityView"];
+type Cut = Schemas["TriedForm"]["cut"];
 
 /** Axles of the job by their names; a motor vehicle has a second one that is not converted. */
 function usualNames() {
@@ -33,219 +37,145 @@ function toDraft(): Form {
     }));
   return form;
 }
-const draft = reactive(toDraft());
+const draft = ref(toDraft());
 watch(
   () => brakes.circuit,
-  () => Object.assign(draft, toDraft()),
+  () => (draft.value = toDraft()),
 );
 
-/** What must be told comes first; what is usual may be told better. */
-function fields(places: Quantity["where"][]) {
-  const all = brakes.quantities.filter((q) => places.includes(q.where));
-  return {
-    told: all.filter((q) => q.usual === undefined),
-    usual: all.filter((q) => q.usual !== undefined),
-  };
+const open = ref<PartKey>(toKeys(brakes.trailer, 0)[0] ?? "vehicle");
+const tool = ref<"tell" | "cut">("tell");
+const cut = ref<Cut>("NOTHING");
+const left = reactive({ said: "", isBusy: false });
+
+const says = computed(() => {
+  const said: Record<string, string> = {};
+  for (const key of toKeys(brakes.trailer, draft.value.axles.length)) {
+    const figures = draft.value.axles[Number(key.slice(5))]?.figures ?? draft.value.figures;
+    const all = toQuantities(key, draft.value, brakes.quantities);
+    const wanted = all.filter(
+      (q) => q.usual === undefined && !figures[q.id] && q.fromSheet === undefined,
+    ).length;
+    const first = all.find((q) => figures[q.id] || q.fromSheet !== undefined);
+    const known = first && (figures[first.id] ?? toFigure(first.fromSheet, first.unit));
+    said[key] = [known && `${first.title} ${known}`, wanted && `${wanted} not told`]
+      .filter(Boolean)
+      .join(", ");
+  }
+  return said;
+});
+
+const split = computed(() => draft.value.planned.split ?? draft.value.split);
+
+/** Cuts a line in thought and says what is left, as planned. */
+async function onCut(line: "front" | "rear") {
+  const asked = toCut(split.value, line);
+  cut.value = cut.value === asked ? "NOTHING" : asked;
+  if (cut.value === "NOTHING") {
+    left.said = "";
+    return;
+  }
+  if (cut.value === "ALL") {
+    left.said =
+      draft.value.split === "NOT_LOOKED"
+        ? "Nobody looked how many circuits there are: count on nothing left but the parking brake."
+        : "One circuit: with this line cut nothing brakes but the parking brake.";
+    return;
+  }
+  left.isBusy = true;
+  try {
+    const tried = await toData(
+      client.POST("/api/jobs/{jobId}/brakes/tried", {
+        params: { path: { jobId: brakes.jobId } },
+        body: { planned: true, load: "LADEN", foot: 500, speed: 100, road: 0.8, cut: cut.value, set: [] },
+      }),
+    );
+    const last = tried.stop.at(-1);
+    left.said = last
+      ? `Still brakes at 500 N, laden, dry: stands after ${toFigure(last.way, "m", session.units)} from 100 km/h, in ${last.time.toFixed(1)} s.`
+      : tried.wanted.length
+        ? `Cannot be told; wanted: ${tried.wanted.join(", ")}.`
+        : "It does not come to stand.";
+  } catch (e) {
+    left.said = toMessage(e);
+  } finally {
+    left.isBusy = false;
+  }
 }
-const ofVehicle = computed(() => fields(brakes.trailer ? ["VEHICLE", "TRAILER"] : ["VEHICLE"]));
-const PLANNED = [
-  "MASTER_BORE",
-  "MASTER_STROKE",
-  "RESERVOIR",
-  "BOOST_RATIO",
-  "BOOST_KNEE",
-  "VALVE_KNEE",
-  "VALVE_SLOPE",
-];
-const ofPlan = computed(() => brakes.quantities.filter((q) => PLANNED.includes(q.id)));
 
-function ofAxle(shoes: string | undefined) {
-  return fields(shoes ? ["DRUM", "AXLE"] : ["DISC", "AXLE"]);
-}
+/** Circuits as they were kept before, the newest last: what undo goes back to. */
+const before = ref<Form[]>([]);
 
-function label(q: Quantity) {
-  const title = q.title.charAt(0).toUpperCase() + q.title.slice(1);
-  return q.unit ? `${title}, ${q.unit}` : title;
-}
-
-function hint(q: Quantity) {
-  if (q.fromSheet !== undefined) return `${toFigure(q.fromSheet, q.unit)}, from the sheet`;
-  return q.usual === undefined ? "wanted" : `${q.usual} ± ${q.usualHalfLimit} assumed`;
-}
-
-type Axle = Form["axles"][number];
-
-function kindOf(axle: Axle): (typeof SHOES)[number]["value"] {
-  return axle.shoes ?? "DISC";
-}
-
-function setKind(axle: Axle, value: string) {
-  if (value === "DISC") delete axle.shoes;
-  else axle.shoes = value as NonNullable<Axle["shoes"]>;
-}
-
-async function onSave() {
+async function keep(form: Form, isUndo: boolean) {
   failure.value = "";
   isSaved.value = false;
+  const was = JSON.parse(JSON.stringify(brakes.circuit)) as Form;
   try {
     const saved = await toData(
       client.PUT("/api/jobs/{jobId}/brakes", {
         params: { path: { jobId: brakes.jobId } },
-        body: { ...draft, version: brakes.circuit.version },
+        body: { ...form, version: brakes.circuit.version },
       }),
     );
+    if (isUndo) before.value.pop();
+    else before.value.push(was);
     isSaved.value = true;
     emit("saved", saved);
   } catch (e) {
     failure.value = toMessage(e);
   }
 }
+
+const onSave = () => keep(draft.value, false);
+const onUndo = () => {
+  const last = before.value.at(-1);
+  if (last) void keep(last, true);
+};
 </script>
 
 <template>
   <form class="sheet circuit" @submit.prevent="onSave">
+    <div class="head">
+      <PressedRow
+        v-model="tool"
+        label="What a touch does"
+        :options="[
+          { value: 'tell', text: 'Touch to tell' },
+          { value: 'cut', text: 'Cut here' },
+        ]"
+      />
+      <p class="soft small legend">
+        <span class="one" /> {{ split === "SINGLE" || split === "NOT_LOOKED" ? "circuit" : "circuit 1" }}
+        <template v-if="split === 'FRONT_REAR' || split === 'DIAGONAL'"
+          ><span class="two" /> circuit 2</template
+        >
+        · {{ SPLITS.find((s) => s.value === split)?.label }}
+      </p>
+    </div>
+    <CircuitDrawing
+      :circuit="draft"
+      :trailer="brakes.trailer"
+      :split="split"
+      :cutting="tool === 'cut'"
+      :cut="tool === 'cut' ? cut : 'NOTHING'"
+      :open="open"
+      :says="says"
+      @touch="open = $event"
+      @cut="onCut"
+    />
+    <p v-if="tool === 'cut'" class="left" role="status">
+      {{ left.isBusy ? "Working it out …" : left.said || "Touch the shears on a line to cut it." }}
+    </p>
+    <PartForm v-model="draft" :part="open" :brakes="brakes" />
     <p class="soft small">
       Write as you measure: “7/8 in”, “22,2 mm”, “10 psi”. What stays empty and has a usual value is assumed
       and marked so; what has none is wanted. Mass, wheelbase, tyre, master and pedal come from the vehicle
       sheet unless told here.
     </p>
-    <h2>Vehicle</h2>
-    <div class="grid">
-      <div v-if="!brakes.trailer" class="field">
-        <label for="split">Circuits</label>
-        <select id="split" v-model="draft.split">
-          <option v-for="c in SPLITS" :key="c.value" :value="c.value">{{ c.label }}</option>
-        </select>
-      </div>
-      <div class="field">
-        <label for="parking">Parking brake</label>
-        <select id="parking" v-model="draft.parking">
-          <option v-for="c in PARKINGS" :key="c.value" :value="c.value">{{ c.label }}</option>
-        </select>
-      </div>
-      <div v-for="q in ofVehicle.told" :key="q.id" class="field">
-        <label :for="q.id">{{ label(q) }}</label>
-        <input
-          :id="q.id"
-          v-model="draft.figures[q.id]"
-          :placeholder="hint(q)"
-          :title="q.howTo"
-          maxlength="60"
-        />
-      </div>
-    </div>
-    <details>
-      <summary>Assumed of the vehicle, to be told better</summary>
-      <div class="grid">
-        <div v-for="q in ofVehicle.usual" :key="q.id" class="field">
-          <label :for="q.id">{{ label(q) }}</label>
-          <input
-            :id="q.id"
-            v-model="draft.figures[q.id]"
-            :placeholder="hint(q)"
-            :title="q.source"
-            maxlength="60"
-          />
-        </div>
-      </div>
-    </details>
-    <fieldset v-for="(axle, i) in draft.axles" :key="i">
-      <legend>{{ axle.name }}</legend>
-      <div class="grid">
-        <div class="field">
-          <label :for="`name-${i}`">Name, as in the job</label>
-          <input :id="`name-${i}`" v-model="axle.name" maxlength="60" />
-        </div>
-        <div class="field">
-          <label :for="`kind-${i}`">Brakes</label>
-          <select
-            :id="`kind-${i}`"
-            :value="kindOf(axle)"
-            @change="setKind(axle, ($event.target as HTMLSelectElement).value)"
-          >
-            <option v-for="c in SHOES" :key="c.value" :value="c.value">{{ c.label }}</option>
-          </select>
-        </div>
-        <div v-for="q in ofAxle(axle.shoes).told" :key="q.id" class="field">
-          <label :for="`${q.id}-${i}`">{{ label(q) }}</label>
-          <input
-            :id="`${q.id}-${i}`"
-            v-model="axle.figures[q.id]"
-            :placeholder="hint(q)"
-            :title="q.howTo"
-            maxlength="60"
-          />
-        </div>
-      </div>
-      <details>
-        <summary>Assumed of this axle, to be told better</summary>
-        <div class="grid">
-          <div v-for="q in ofAxle(axle.shoes).usual" :key="q.id" class="field">
-            <label :for="`${q.id}-${i}`">{{ label(q) }}</label>
-            <input
-              :id="`${q.id}-${i}`"
-              v-model="axle.figures[q.id]"
-              :placeholder="hint(q)"
-              :title="q.source"
-              maxlength="60"
-            />
-          </div>
-        </div>
-      </details>
-    </fieldset>
-    <template v-if="!brakes.trailer">
-      <h2>Planned otherwise, besides the kits chosen</h2>
-      <div class="grid">
-        <div class="field">
-          <label for="p-split">Circuits</label>
-          <select id="p-split" v-model="draft.planned.split">
-            <option :value="undefined">as found</option>
-            <option v-for="c in SPLITS.slice(1)" :key="c.value" :value="c.value">{{ c.label }}</option>
-          </select>
-        </div>
-        <div class="field">
-          <label for="p-booster">Booster</label>
-          <select id="p-booster" v-model="draft.planned.booster">
-            <option :value="undefined">as found</option>
-            <option v-for="c in BOOSTERS" :key="c.value" :value="c.value">{{ c.label }}</option>
-          </select>
-        </div>
-        <div class="field">
-          <label for="p-residual">Residual valve</label>
-          <select id="p-residual" v-model="draft.planned.residual">
-            <option :value="undefined">as found</option>
-            <option v-for="c in RESIDUALS" :key="c.value" :value="c.value">{{ c.label }}</option>
-          </select>
-        </div>
-        <div class="field">
-          <label for="p-fluid">Fluid</label>
-          <select id="p-fluid" v-model="draft.planned.fluid">
-            <option :value="undefined">as found</option>
-            <option v-for="c in FLUIDS" :key="c.value" :value="c.value">{{ c.label }}</option>
-          </select>
-        </div>
-        <div class="field">
-          <label for="p-parking">Parking brake</label>
-          <select id="p-parking" v-model="draft.planned.parking">
-            <option :value="undefined">as found</option>
-            <option v-for="c in PARKINGS.slice(1)" :key="c.value" :value="c.value">{{ c.label }}</option>
-          </select>
-        </div>
-        <div v-for="q in ofPlan" :key="q.id" class="field">
-          <label :for="`p-${q.id}`">{{ label(q) }}</label>
-          <input
-            :id="`p-${q.id}`"
-            v-model="draft.planned.figures[q.id]"
-            placeholder="as found"
-            :title="q.howTo"
-            maxlength="60"
-          />
-        </div>
-      </div>
-    </template>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
     <div v-if="session.mayChange" class="save">
       <button type="submit" class="strong">Save and work out</button>
+      <button v-if="before.length" type="button" class="plain-button" @click="onUndo">Undo</button>
       <span v-if="isSaved && !failure" class="soft" role="status">Saved.</span>
     </div>
   </form>
@@ -257,45 +187,34 @@ async function onSave() {
   margin-top: 0.8rem;
 }
 
-.grid {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(13rem, 1fr));
-  gap: 0.6rem 1rem;
-  align-items: end;
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  align-items: center;
+  gap: 0.6rem;
 }
 
-fieldset {
-  border: 1px solid var(--line);
-  margin: 1rem 0 0;
-  padding: 0.4rem 0.8rem 0.6rem;
+.legend {
+  margin: 0;
 }
 
-legend {
+.one,
+.two {
+  display: inline-block;
+  width: 2.2rem;
+  border-top: 4px solid var(--accent);
+  vertical-align: middle;
+  margin: 0 0.3rem 0 0.6rem;
+}
+
+.two {
+  border-top: 4px dashed var(--bad);
+}
+
+.left {
   font-weight: 600;
-  padding: 0 0.4rem;
-}
-
-h2 {
-  font-size: 1.15rem;
-  margin: 0.9rem 0 0.4rem;
-}
-
-summary {
-  min-height: 44px;
-  line-height: 44px;
-  cursor: pointer;
-}
-
-input,
-select {
-  font: inherit;
-  min-height: 44px;
-  padding: 0 0.6rem;
-  border: 1px solid var(--ink-soft);
-  background: var(--sheet);
-  color: var(--ink);
-  min-width: 0;
-  width: 100%;
+  min-height: 1.5rem;
 }
 
 .save {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, onMounted, onUnmounted, ref } from "vue";
+import { computed, defineAsyncComponent, ref } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
 import PressedRow from "../../shell/PressedRow.vue";
 import { useSession } from "../../shell/session";
@@ -7,8 +7,11 @@ import { useLoad } from "../../shell/useLoad";
 import BrakeFigures from "./BrakeFigures.vue";
 import BrakeFindings from "./BrakeFindings.vue";
 import CircuitSheet from "./CircuitSheet.vue";
+import PlanParts from "./PlanParts.vue";
 
 const AdhesionChart = defineAsyncComponent(() => import("./AdhesionChart.vue"));
+const TryBrakes = defineAsyncComponent(() => import("./TryBrakes.vue"));
+const HeatView = defineAsyncComponent(() => import("./HeatView.vue"));
 
 /** The brakes of the whole vehicle: what is proven of the plan, what they do before and after, the circuit written down. */
 const { jobId } = defineProps<{ jobId: number }>();
@@ -21,20 +24,31 @@ const {
   inUnits: () => session.units,
 });
 
-const PARTS = [
+const PARTS = computed(() => [
   { value: "proven", text: "What is proven" },
+  { value: "circuit", text: "Circuit" },
+  { value: "plan", text: "Parts planned" },
+  ...(brakes.value?.trailer
+    ? []
+    : [
+        { value: "adhesion", text: "Brake balance" },
+        { value: "pedal", text: "Pedal" },
+        { value: "stop", text: "A stop" },
+        { value: "heat", text: "Heat" },
+      ]),
   { value: "figures", text: "Figures" },
-  { value: "adhesion", text: "Front before rear" },
-  { value: "circuit", text: "Circuit written down" },
-];
+]);
 const part = ref("proven");
 const shown = computed(() => (brakes.value?.seen ? part.value : "circuit"));
-const isDark = ref(document.documentElement.classList.contains("dark"));
-const lights = new MutationObserver(
-  () => (isDark.value = document.documentElement.classList.contains("dark")),
-);
-onMounted(() => lights.observe(document.documentElement, { attributeFilter: ["class"] }));
-onUnmounted(() => lights.disconnect());
+
+/** What the rear does of the stopping, said honestly where only the rear is converted. */
+const rearShare = computed(() => {
+  const share = brakes.value?.after?.figures.find((f) => f.id === "REAR_SHARE_AT_0_5_G")?.value;
+  const kits = brakes.value?.kits ?? [];
+  return share !== undefined && kits.length && kits.every((k) => /rear/i.test(k.split(":")[0] ?? ""))
+    ? `Here the rear does ${Math.round(share)} % of the stopping at half a g: discs behind buy easier service and even brakes, and hardly a shorter stop.`
+    : "";
+});
 
 function onSaved(saved: Schemas["BrakesView"]) {
   brakes.value = saved;
@@ -58,6 +72,7 @@ function onSaved(saved: Schemas["BrakesView"]) {
             : "No kit is chosen for any axle: as planned is as found, with what else is planned."
         }}
       </p>
+      <p v-if="rearShare" class="soft">{{ rearShare }}</p>
       <p class="caution small">
         Worked out, not tried: try the brakes on a closed yard before the road, and let a licensed inspector
         see them where the law asks for it. Local rules come first.
@@ -95,10 +110,23 @@ function onSaved(saved: Schemas["BrakesView"]) {
             {{ brakes.trailer ? "a trailer's share hangs on its coupling" : "figures are wanted" }}.
           </p>
           <div class="curves">
-            <AdhesionChart v-for="c in brakes.after.curves" :key="c.load" :curve="c" :dark="isDark" />
+            <AdhesionChart
+              v-for="c in brakes.after.curves"
+              :key="c.load"
+              :before="brakes.before.curves.find((b) => b.load === c.load)"
+              :after="c"
+            />
           </div>
         </template>
       </template>
+      <PlanParts v-if="shown === 'plan'" :brakes="brakes" @saved="onSaved" />
+      <TryBrakes
+        v-else-if="shown === 'pedal' || shown === 'stop'"
+        :key="shown"
+        :brakes="brakes"
+        :show="shown"
+      />
+      <HeatView v-else-if="shown === 'heat'" :brakes="brakes" />
       <CircuitSheet v-if="shown === 'circuit'" :brakes="brakes" @saved="onSaved" />
     </template>
   </div>

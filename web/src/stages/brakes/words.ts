@@ -40,6 +40,26 @@ export const FLUIDS: { value: NonNullable<Planned["fluid"]>; label: string }[] =
   { value: "DOT_5_SILICONE", label: "DOT 5, silicone" },
   { value: "MINERAL_OIL", label: "mineral oil" },
 ];
+export const STOP_LAMPS: { value: Form["stopLamp"]; label: string }[] = [
+  { value: "NOT_LOOKED", label: "not looked at" },
+  { value: "PEDAL", label: "a switch at the pedal" },
+  { value: "PRESSURE", label: "a switch in the line" },
+  { value: "NONE", label: "nothing" },
+];
+
+export const ACTUATORS: { value: Form["actuator"]; label: string }[] = [
+  { value: "NOT_LOOKED", label: "not looked at" },
+  { value: "SURGE", label: "surge coupler" },
+  { value: "ELECTRIC_OVER_HYDRAULIC", label: "electric over hydraulic" },
+  { value: "VACUUM", label: "vacuum" },
+];
+
+export const SEEN: { value: Form["reverseLockOut"]; label: string }[] = [
+  { value: "NOT_LOOKED", label: "not looked at" },
+  { value: "YES", label: "yes" },
+  { value: "NO", label: "no" },
+];
+
 export const LOADS: Record<Schemas["AdhesionCurveView"]["load"], string> = { EMPTY: "empty", LADEN: "laden" };
 
 type Units = "METRIC" | "INCH";

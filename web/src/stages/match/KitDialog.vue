@@ -6,6 +6,7 @@ import type { Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
 import { toPrice } from "../../units/format";
 import FindingText from "../../verdict/FindingText.vue";
+import OpenBrakes from "../../verdict/OpenBrakes.vue";
 import VerdictMark from "../../verdict/VerdictMark.vue";
 import { toVerdictWord } from "../../verdict/words";
 import DonorLooks from "./DonorLooks.vue";
@@ -64,6 +65,13 @@ const facts = computed(() => {
         <p v-for="f in facts" :key="f" class="small">{{ f }}</p>
         <p v-for="c in report.contradictions" :key="c" class="caution small">{{ c }}</p>
         <p v-for="n in report.notes" :key="n" class="small soft">{{ n }}</p>
+        <div v-if="report.brakes">
+          <p class="head">
+            <VerdictMark :verdict="report.brakes.verdict" />
+            <strong>Brakes of the vehicle with it: {{ toVerdictWord(report.brakes.verdict) }}</strong>
+          </p>
+          <OpenBrakes :findings="report.brakes.open" />
+        </div>
         <TemplateMenu :kit="report.code" :has-outline="report.hasOutline" />
       </template>
       <DonorLooks

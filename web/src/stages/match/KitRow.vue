@@ -8,12 +8,20 @@ import { toSideWord, toVerdictWord } from "../../verdict/words";
 import type { CheckId } from "./useMatch";
 
 /** One kit against the checks. */
-const { row, checks, chosen, liked, marked } = defineProps<{
+const {
+  row,
+  checks,
+  chosen,
+  liked,
+  marked,
+  brakes = undefined,
+} = defineProps<{
   row: Schemas["RowView"];
   checks: Schemas["CheckView"][];
   chosen: boolean;
   liked: boolean;
   marked: boolean;
+  brakes?: Schemas["BrakesWithKit"];
 }>();
 defineEmits<{ open: [check: CheckId | null]; like: []; mark: [] }>();
 const session = useSession();
@@ -91,6 +99,10 @@ const SHORT = {
           </span>
           <span class="name">{{ row.name }}</span>
           <span v-if="heldBy" class="held">{{ heldBy }}</span>
+          <span v-if="brakes" class="held brakes"
+            ><VerdictMark :verdict="brakes.verdict" :size="14" /> brakes with it:
+            {{ toVerdictWord(brakes.verdict) }}</span
+          >
         </button>
         <span class="marks">
           <button
@@ -224,6 +236,12 @@ th {
   font-weight: 400;
   font-size: 0.94rem;
   color: var(--ink-soft);
+}
+
+.brakes {
+  display: flex;
+  align-items: center;
+  gap: 0.3rem;
 }
 
 .cell {

@@ -277,6 +277,7 @@ function onShow(verdict: Verdict) {
                 :chosen="row.code === match.chosenKit"
                 :liked="match.liked.includes(row.code)"
                 :marked="marked.includes(row.code)"
+                :brakes="match.brakes.find((b) => b.code === row.code)"
                 @open="onOpen(row, $event)"
                 @like="onLike(row.code)"
                 @mark="onMark(row.code)"
@@ -297,6 +298,10 @@ function onShow(verdict: Verdict) {
         <template v-if="match.kitsForOtherEnds"
           >{{ match.kitsForOtherEnds }} kits for other axle ends are left out.</template
         >
+      </p>
+      <p v-if="match.brakesProblem" class="small">
+        {{ match.brakesProblem }}
+        <RouterLink :to="`/jobs/${match.jobId}/brakes`">To the brakes</RouterLink>
       </p>
       <p class="caution small">
         Not checked here, check by hand: {{ match.notChecked.join("; ") }}. Local rules, inspection and

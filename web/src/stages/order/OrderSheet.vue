@@ -9,6 +9,7 @@ import { useSession } from "../../shell/session";
 import { toMessage, useLoad } from "../../shell/useLoad";
 import { toPrice, toTime } from "../../units/format";
 import FindingText from "../../verdict/FindingText.vue";
+import OpenBrakes from "../../verdict/OpenBrakes.vue";
 import OverturnedAlarm from "../../verdict/OverturnedAlarm.vue";
 import VerdictMark from "../../verdict/VerdictMark.vue";
 import { toVerdictWord } from "../../verdict/words";
@@ -108,10 +109,6 @@ function onPlace() {
         :alarms="order.alarms"
         what="The order was placed by verdicts that do not hold any more"
       />
-      <p v-if="order.brakes" class="caution">
-        {{ order.brakes }}
-        <RouterLink :to="`/jobs/${order.jobId}/brakes`">Look at the brakes before ordering</RouterLink>
-      </p>
       <section class="sheet gate" :class="order.gate.toLowerCase()">
         <h2>
           <VerdictMark :verdict="order.verdict" :size="24" />
@@ -127,6 +124,11 @@ function onPlace() {
           Ordered {{ toTime(order.placedAt) }} by {{ order.placedBy }}.
         </p>
         <FindingText v-for="f in order.holding" :key="f.check + f.side" :finding="f" />
+        <div v-if="order.brakes.length" class="brakes">
+          <h3>Brakes of the vehicle as planned</h3>
+          <OpenBrakes :findings="order.brakes" />
+          <RouterLink class="button" :to="`/jobs/${order.jobId}/brakes`">Look at the brakes</RouterLink>
+        </div>
         <form v-if="order.signable && session.isLead" class="sign" @submit.prevent="onSign">
           <div class="field">
             <label for="reason">Reason for ordering all the same</label>

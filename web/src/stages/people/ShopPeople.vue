@@ -17,18 +17,25 @@ const toast = useToast();
 const { data: people, failure } = useLoad(() => toData(client.GET("/api/people")));
 const drafts = reactive<Record<number, { name: string; role: Role }>>({});
 const problem = ref("");
+const answered = ref<number | null>(null);
 const fresh = reactive({ login: "", name: "", role: "MECHANIC" as Role, password: "" });
 const addProblem = ref("");
 const forgetful = ref<Person | null>(null);
 const forgetfulPassword = ref("");
 const passwordProblem = ref("");
 
-watch(people, (now) => {
-  now?.forEach((p) => (drafts[p.id] = { name: p.name, role: p.role }));
+/** What is being typed about somebody else stays when the list comes anew. */
+watch(people, (now, before) => {
+  now?.forEach((p) => {
+    const row = before?.find((b) => b.id === p.id);
+    if (row && p.id !== answered.value && isChanged(row)) return;
+    drafts[p.id] = { name: p.name, role: p.role };
+  });
 });
 
 async function save(person: Person, change: { name: string; role: Role; retired: boolean }, done: string) {
   problem.value = "";
+  answered.value = person.id;
   try {
     people.value = await toData(
       client.PUT("/api/people/{id}", {
@@ -38,8 +45,9 @@ async function save(person: Person, change: { name: string; role: Role; retired:
     );
     toast.add({ severity: "success", summary: done, life: 5000 });
   } catch (e) {
-    problem.value = toMessage(e);
+    // the list first: who reads the refusal may type at once, and that must not be overwritten
     people.value = await toData(client.GET("/api/people")).catch(() => people.value);
+    problem.value = toMessage(e);
   }
 }
 

@@ -9,7 +9,7 @@ import PressedRow from "../../shell/PressedRow.vue";
 import { toMessage } from "../../shell/useLoad";
 import FindingText from "../../verdict/FindingText.vue";
 import SectionDrawing from "./SectionDrawing.vue";
-import SliderField from "./SliderField.vue";
+import SliderField from "../../fields/SliderField.vue";
 import { usePose } from "./usePose";
 import WheelFromAbove from "./WheelFromAbove.vue";
 

@@ -34,6 +34,7 @@ class FloorsTest {
             "placed",
             "remedy",
             "finding",
+            "part",
             "brakes",
             "check",
             "check.mounting",

@@ -3,9 +3,13 @@ package itrova.formats;
 import itrova.core.brakes.BrakeFigure;
 import itrova.core.brakes.BrakeFinding;
 import itrova.core.brakes.BrakeReport;
+import itrova.core.brakes.MasterRank;
+import itrova.core.brakes.PlanSearch;
 import itrova.core.brakes.QuantityAt;
 import itrova.core.kit.Kit;
+import itrova.core.part.Part;
 import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import itrova.core.quantity.Measured;
 import itrova.core.wording.Wording;
 import java.math.BigDecimal;
@@ -26,8 +30,17 @@ public final class BrakesDocument {
      * Both states.
      *
      * @param kits put in, by the axle's name
+     * @param parts put in besides
+     * @param masters of the catalogue, the best first
+     * @param proposal the cheapest parts that leave less open, where some do
      */
-    public record Both(BrakeReport before, BrakeReport after, Map<String, Kit> kits) {}
+    public record Both(
+            BrakeReport before,
+            BrakeReport after,
+            Map<String, Kit> kits,
+            List<Part> parts,
+            List<MasterRank> masters,
+            Optional<PlanSearch.Proposal> proposal) {}
 
     /** Plain text: figures side by side, then the findings of both states. */
     public static String text(Both both, Wording wording) {
@@ -38,8 +51,47 @@ public final class BrakesDocument {
                 .append(" ")
                 .append(kit.name())
                 .append('\n'));
+        both.parts().forEach(p -> out.append("part ")
+                .append(p.code())
+                .append(" ")
+                .append(p.name())
+                .append('\n'));
         append(out, "as found", both.before(), wording);
         append(out, "as planned", both.after(), wording);
+        if (!both.masters().isEmpty()) {
+            out.append("\nmasters of the catalogue in this plan, the best first:\n");
+        }
+        both.masters().forEach(m -> out.append("  [")
+                .append(m.verdict().word())
+                .append("] ")
+                .append(m.part().code())
+                .append(" ")
+                .append(m.part().name())
+                .append(": pedal for 0.5 g ")
+                .append(amount(m.pedalForce(), "N", wording))
+                .append("; stroke left ")
+                .append(amount(m.stroke(), "mm", wording))
+                .append(". ")
+                .append(wording.say(m.reason()))
+                .append('\n'));
+        both.proposal().ifPresent(p -> {
+            out.append("\nproposal: parts that leave less open, the cheapest\n");
+            p.parts().forEach(part -> out.append("  ")
+                    .append(part.code())
+                    .append(part.axle().map(a -> " on the " + a).orElse(""))
+                    .append('\n'));
+            p.settings().forEach((q, text) -> out.append("  ")
+                    .append(q.title())
+                    .append(" = ")
+                    .append(text)
+                    .append(" ")
+                    .append(q.unit())
+                    .append('\n'));
+            out.append("  cost ").append(KitDocument.price(p.cents())).append("; ");
+            Phrase left = p.report().summary();
+            out.append(left.isEmpty() ? "every critical finding is proven" : wording.say(left))
+                    .append('\n');
+        });
         return out.toString();
     }
 
@@ -61,7 +113,7 @@ public final class BrakesDocument {
                     .append(f.verdict().word())
                     .append("] ")
                     .append(f.check().title())
-                    .append(f.check().isCritical() ? "" : " (advises)")
+                    .append(f.isCritical() ? "" : " (advises)")
                     .append(": margin ")
                     .append(amount(f.margin(), f.unit(), wording))
                     .append('\n')
@@ -127,6 +179,29 @@ public final class BrakesDocument {
         new TreeMap<>(both.kits()).forEach((axle, kit) -> kits.put(axle, kit.code()));
         root.set("before", node(both.before(), wording));
         root.set("after", node(both.after(), wording));
+        ArrayNode parts = root.putArray("parts");
+        both.parts().forEach(p -> parts.add(p.code()));
+        ArrayNode masters = root.putArray("masters");
+        for (MasterRank m : both.masters()) {
+            ObjectNode one = masters.addObject()
+                    .put("part", m.part().code())
+                    .put("verdict", m.verdict().word());
+            value(one, "pedal_force_for_0_5_g_N", "pedal_force_uncertainty_N", m.pedalForce());
+            value(one, "stroke_left_mm", "stroke_uncertainty_mm", m.stroke());
+            one.put("reason", m.reason().code()).put("why", wording.say(m.reason()));
+        }
+        both.proposal().ifPresent(p -> {
+            ObjectNode one = root.putObject("proposal");
+            ArrayNode put = one.putArray("parts");
+            p.parts().forEach(part -> {
+                ObjectNode each = put.addObject().put("code", part.code());
+                part.axle().ifPresent(axle -> each.put("axle", axle));
+            });
+            ObjectNode settings = one.putObject("settings");
+            p.settings().forEach((q, text) -> settings.put(q.key(), text));
+            one.put("price", KitDocument.price(p.cents()))
+                    .put("proven", p.report().isProven());
+        });
         root.put("proven", both.after().isProven());
         return Json.MAPPER.writeValueAsString(root) + "\n";
     }
@@ -142,11 +217,17 @@ public final class BrakesDocument {
             f.mostDoubtful().ifPresent(at -> one.put("most_doubt", at.words()));
             lists(one, f.missing(), f.assumed());
         }
-        ArrayNode findings = n.putArray("findings");
+        n.set("findings", findings(report, wording));
+        return n;
+    }
+
+    /** Findings of one state as JSON. */
+    static ArrayNode findings(BrakeReport report, Wording wording) {
+        ArrayNode findings = Json.MAPPER.createArrayNode();
         for (BrakeFinding f : report.findings()) {
             ObjectNode one = findings.addObject()
                     .put("check", f.check().name().toLowerCase(java.util.Locale.ROOT))
-                    .put("critical", f.check().isCritical())
+                    .put("critical", f.isCritical())
                     .put("verdict", f.verdict().word())
                     .put("unit", f.unit());
             value(one, "margin", "uncertainty", f.margin());
@@ -156,7 +237,7 @@ public final class BrakesDocument {
                     .put("source", f.source());
             lists(one, f.missing(), f.assumed());
         }
-        return n;
+        return findings;
     }
 
     private static void value(ObjectNode n, String name, String doubt, Optional<Measured> value) {

@@ -9,6 +9,11 @@ import itrova.core.brakes.BrakeQuantity;
 import itrova.core.brakes.CircuitSheet;
 import itrova.core.brakes.CircuitSheet.AxleSheet;
 import itrova.core.brakes.CircuitSheet.Changes;
+import itrova.core.brakes.CircuitSheet.SeenSheet;
+import itrova.core.brakes.Equipment.Actuator;
+import itrova.core.brakes.Equipment.Seen;
+import itrova.core.brakes.Equipment.StopLamp;
+import itrova.core.brakes.FittedPart;
 import itrova.core.hydraulics.DrumBrake;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -45,6 +50,13 @@ public final class CircuitDocument {
         return new CircuitSheet(
                 c.at("split").isPresent() ? c.choice("split", Split.class) : Split.NOT_LOOKED,
                 c.at("parking").isPresent() ? c.choice("parking", Parking.class) : Parking.NOT_LOOKED,
+                new SeenSheet(
+                        c.at("stop_lamp").isPresent() ? c.choice("stop_lamp", StopLamp.class) : StopLamp.NOT_LOOKED,
+                        c.at("actuator").isPresent() ? c.choice("actuator", Actuator.class) : Actuator.NOT_LOOKED,
+                        c.at("reverse_lock_out").isPresent()
+                                ? c.choice("reverse_lock_out", Seen.class)
+                                : Seen.NOT_LOOKED,
+                        c.text("line_end", "")),
                 figures(c.at("figures")),
                 axles,
                 planned.isPresent()
@@ -54,6 +66,10 @@ public final class CircuitDocument {
                                 choice(planned, "residual", Residual.class),
                                 choice(planned, "fluid", Fluid.class),
                                 choice(planned, "parking", Parking.class),
+                                planned.entries("parts", false).stream()
+                                        .map(p -> new FittedPart(p.text("code", ""), p.optional("axle", a -> a.node()
+                                                .asString())))
+                                        .toList(),
                                 figures(planned.at("figures")))
                         : Changes.NONE);
     }
@@ -90,6 +106,12 @@ public final class CircuitDocument {
     static ObjectNode node(CircuitSheet s) {
         ObjectNode n = Json.MAPPER.createObjectNode();
         n.put("split", word(s.split())).put("parking", word(s.parking()));
+        n.put("stop_lamp", word(s.seen().stopLamp()))
+                .put("actuator", word(s.seen().actuator()))
+                .put("reverse_lock_out", word(s.seen().reverseLockOut()));
+        if (!s.seen().lineEnd().isBlank()) {
+            n.put("line_end", s.seen().lineEnd());
+        }
         n.set("figures", node(s.figures()));
         ArrayNode axles = n.putArray("axles");
         for (AxleSheet axle : s.axles()) {
@@ -106,6 +128,13 @@ public final class CircuitDocument {
             planned.residual().ifPresent(e -> p.put("residual", word(e)));
             planned.fluid().ifPresent(e -> p.put("fluid", word(e)));
             planned.parking().ifPresent(e -> p.put("parking", word(e)));
+            if (!planned.parts().isEmpty()) {
+                ArrayNode parts = p.putArray("parts");
+                planned.parts().forEach(part -> {
+                    ObjectNode one = parts.addObject().put("code", part.code());
+                    part.axle().ifPresent(axle -> one.put("axle", axle));
+                });
+            }
             p.set("figures", node(planned.figures()));
         }
         return n;

@@ -1,6 +1,7 @@
 package itrova.formats;
 
 import itrova.core.kit.Kit;
+import itrova.core.part.Part;
 import itrova.core.record.Job;
 import itrova.core.vehicle.Wheel;
 import java.io.IOException;
@@ -29,6 +30,11 @@ public final class DemoData {
     /** The made-up wheels. */
     public static List<Wheel> wheels() {
         return WheelDocument.read("wheels.json", text("wheels.json"));
+    }
+
+    /** The made-up parts. */
+    public static List<Part> parts() {
+        return PartDocument.read("parts.json", text("parts.json"));
     }
 
     private static String text(String name) {

@@ -1,12 +1,17 @@
 package itrova.formats;
 
+import itrova.core.brakes.BrakeFinding;
+import itrova.core.brakes.BrakeReport;
+import itrova.core.brakes.KitBrakes;
 import itrova.core.finding.Explanation;
 import itrova.core.finding.Finding;
+import itrova.core.finding.Verdict;
 import itrova.core.judge.KitReport;
 import itrova.core.phrase.Amount;
 import itrova.core.wording.Wording;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -14,8 +19,20 @@ import tools.jackson.databind.node.ObjectNode;
 public final class FindingsDocument {
     private FindingsDocument() {}
 
-    /** Reports of one axle's kits, best first. */
-    public record AxleReports(String axle, List<KitReport> reports) {}
+    /**
+     * Reports of one axle's kits, best first.
+     *
+     * @param brakes what the vehicle's brakes do with each kit
+     */
+    public record AxleReports(String axle, List<KitReport> reports, KitBrakes brakes) {
+        private Optional<BrakeReport> brakesWith(KitReport report) {
+            return brakes.with(report.kit());
+        }
+
+        private Verdict brakesVerdict(KitReport report) {
+            return brakesWith(report).map(BrakeReport::verdict).orElse(Verdict.NOT_PROVEN);
+        }
+    }
 
     /** Plain text, one line a finding with its reason and remedy below. */
     public static String text(List<AxleReports> axles, Wording wording) {
@@ -31,10 +48,13 @@ public final class FindingsDocument {
                         .append(report.kit().name())
                         .append("  —  ")
                         .append(report.verdict().word())
+                        .append("; brakes of the vehicle with it ")
+                        .append(axle.brakesVerdict(report).word())
                         .append('\n');
                 for (Finding f : report.findings()) {
                     append(out, f, wording);
                 }
+                axle.brakesWith(report).ifPresent(brakes -> brakes.findings().forEach(f -> append(out, f, wording)));
             }
         }
         return out.toString();
@@ -56,6 +76,19 @@ public final class FindingsDocument {
         out.append("        source: ").append(e.source()).append('\n');
     }
 
+    private static void append(StringBuilder out, BrakeFinding f, Wording wording) {
+        if (f.verdict() == Verdict.FITS) {
+            return;
+        }
+        out.append(String.format(
+                Locale.ROOT,
+                "  brakes %-35s %-14s%s%n",
+                f.check().title(),
+                f.verdict().word(),
+                f.isCritical() ? "" : " (advises)"));
+        out.append("        next: ").append(wording.say(f.next())).append('\n');
+    }
+
     private static String margin(Finding f, Wording wording) {
         Amount.Kind kind = Amount.Kind.ofSymbol(f.unit());
         String counted = kind == Amount.Kind.NUMBER && !f.unit().isEmpty() ? " " + f.unit() : "";
@@ -71,12 +104,23 @@ public final class FindingsDocument {
         root.put("format", "itrova-findings/1");
         ArrayNode kits = root.putArray("kits");
         ArrayNode findings = root.putArray("findings");
+        ArrayNode brakes = root.putArray("brakes");
         for (AxleReports axle : axles) {
             for (KitReport report : axle.reports()) {
                 kits.addObject()
                         .put("axle", axle.axle())
                         .put("kit", report.kit().code())
-                        .put("verdict", report.verdict().word());
+                        .put("verdict", report.verdict().word())
+                        .put("brakes", axle.brakesVerdict(report).word())
+                        .put(
+                                "together",
+                                report.verdict()
+                                        .worst(axle.brakesVerdict(report))
+                                        .word());
+                axle.brakesWith(report).ifPresent(with -> BrakesDocument.findings(with, wording)
+                        .forEach(f -> brakes.add(((ObjectNode) f)
+                                .put("axle", axle.axle())
+                                .put("kit", report.kit().code()))));
                 report.findings().forEach(f -> findings.add(node(axle.axle(), report, f, wording)));
             }
         }

@@ -44,6 +44,13 @@ public final class OrderDocument {
                     .append(". ")
                     .append(wording.say(f.nextMove()))
                     .append('\n'));
+            o.gate().brakes().forEach(b -> out.append("  held by ")
+                    .append(b.title())
+                    .append(", brakes of the vehicle: ")
+                    .append(b.verdict().word())
+                    .append(". ")
+                    .append(wording.say(b.next()))
+                    .append('\n'));
             for (OrderLine line : o.sheet().lines()) {
                 out.append("  ")
                         .append(line.quantity())
@@ -89,6 +96,11 @@ public final class OrderDocument {
                     .put("side", f.side().word())
                     .put("verdict", f.verdict().word())
                     .put("next", wording.say(f.nextMove())));
+            ArrayNode brakes = n.putArray("held_by_brakes");
+            o.gate().brakes().forEach(b -> brakes.addObject()
+                    .put("check", b.title())
+                    .put("verdict", b.verdict().word())
+                    .put("next", wording.say(b.next())));
             ArrayNode lines = n.putArray("lines");
             for (OrderLine line : o.sheet().lines()) {
                 ObjectNode l = lines.addObject()

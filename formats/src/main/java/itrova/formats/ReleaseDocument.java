@@ -1,5 +1,7 @@
 package itrova.formats;
 
+import itrova.core.brakes.KitBrakes;
+import itrova.core.brakes.PlannedVehicle;
 import itrova.core.choice.Overturned.Kept;
 import itrova.core.choice.Selection;
 import itrova.core.finding.CheckId;
@@ -28,7 +30,8 @@ public final class ReleaseDocument {
     private ReleaseDocument() {}
 
     /** The document of a report a selection was released by. */
-    public static String write(Selection selection, AxleRecord axle, ShopSettings settings, KitReport report) {
+    public static String write(
+            Selection selection, AxleRecord axle, ShopSettings settings, KitReport report, PlannedVehicle vehicle) {
         ObjectNode root = Json.MAPPER.createObjectNode();
         root.put("format", FORMAT);
         root.set("selection", SelectionDocument.node(selection));
@@ -39,13 +42,12 @@ public final class ReleaseDocument {
         }
         ArrayNode readings = root.putArray("readings");
         axle.readings().forEach(r -> readings.add(JobDocument.node(r)));
-        root.set(
-                "findings",
-                Json.MAPPER
-                        .readTree(FindingsDocument.json(
-                                List.of(new FindingsDocument.AxleReports(axle.name(), List.of(report))),
-                                Wording.METRIC))
-                        .path("findings"));
+        JsonNode found = Json.MAPPER.readTree(FindingsDocument.json(
+                List.of(new FindingsDocument.AxleReports(
+                        axle.name(), List.of(report), new KitBrakes(vehicle, axle.name()))),
+                Wording.METRIC));
+        root.set("findings", found.path("findings"));
+        root.set("brakes", found.path("brakes"));
         return Json.MAPPER.writeValueAsString(root);
     }
 

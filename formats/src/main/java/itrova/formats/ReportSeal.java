@@ -1,5 +1,7 @@
 package itrova.formats;
 
+import itrova.core.brakes.BrakeFinding;
+import itrova.core.brakes.PlannedVehicle;
 import itrova.core.finding.Finding;
 import itrova.core.judge.KitReport;
 import itrova.core.quantity.Measured;
@@ -38,6 +40,25 @@ public final class ReportSeal {
                             .map(w -> w.kind().name() + " " + w.target())
                             .orElse(""));
         }
+        return of(text.toString());
+    }
+
+    /** The same over the findings of the vehicle's brakes too. */
+    public static String of(KitReport report, PlannedVehicle vehicle) {
+        StringBuilder text = new StringBuilder(of(report));
+        vehicle.problem().ifPresent(p -> text.append('\n').append(p.code()));
+        vehicle.findings().ifPresent(brakes -> {
+            for (BrakeFinding f : brakes.findings()) {
+                text.append('\n')
+                        .append(f.check().name())
+                        .append('|')
+                        .append(f.isCritical())
+                        .append('|')
+                        .append(f.verdict().name())
+                        .append('|')
+                        .append(f.margin().map(ReportSeal::exactly).orElse(""));
+            }
+        });
         return of(text.toString());
     }
 

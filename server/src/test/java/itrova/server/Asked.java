@@ -6,7 +6,10 @@ import itrova.formats.DemoData;
 import itrova.formats.JobDocument;
 import itrova.server.TestServer.Answer;
 import itrova.server.TestServer.Client;
+import java.util.List;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What tests of the API ask for again and again. */
 final class Asked {
@@ -42,10 +45,26 @@ final class Asked {
                 .get(0)
                 .path("id")
                 .asLong();
+        planBrakes(mechanic, axle);
         assertThat(mechanic.put("/api/axles/" + axle + "/choice", "{\"version\":1,\"kit\":\"" + kit + "\"}")
                         .status())
                 .isEqualTo(200);
         return axle;
+    }
+
+    /** Plans parts for the brakes of the van that prove every critical finding with its kits. */
+    static void planBrakes(Client mechanic, long axle) throws Exception {
+        long job = mechanic.get("/api/axles/" + axle).json().path("jobId").asLong();
+        ObjectNode circuit =
+                (ObjectNode) mechanic.get("/api/jobs/" + job + "/brakes").json().path("circuit");
+        ArrayNode parts = ((ObjectNode) circuit.path("planned")).putArray("parts");
+        for (String code : List.of("TM-106", "BO-203", "VA-301", "AD-601")) {
+            parts.addObject().put("code", code);
+        }
+        parts.addObject().put("code", "PA-703").put("axle", "front axle");
+        assertThat(mechanic.put("/api/jobs/" + job + "/brakes", circuit.toString())
+                        .status())
+                .isEqualTo(200);
     }
 
     /** The body that places the order seen. */

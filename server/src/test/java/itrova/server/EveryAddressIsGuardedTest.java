@@ -38,6 +38,7 @@ class EveryAddressIsGuardedTest {
     private static final Set<String> A_LEADS = Set.of(
             "POST /api/kits/import",
             "POST /api/wheels/import",
+            "POST /api/parts/import",
             "POST /api/families/import",
             "POST /api/kits/{code}/outline",
             "GET /api/log",

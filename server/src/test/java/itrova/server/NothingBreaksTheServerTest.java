@@ -240,8 +240,12 @@ class NothingBreaksTheServerTest {
     @Test
     void importsAreBounded() throws Exception {
         String deep = "[".repeat(3_000) + "]".repeat(3_000);
-        for (String path :
-                List.of("/api/kits/import", "/api/wheels/import", "/api/jobs/import", "/api/families/import")) {
+        for (String path : List.of(
+                "/api/kits/import",
+                "/api/wheels/import",
+                "/api/parts/import",
+                "/api/jobs/import",
+                "/api/families/import")) {
             for (String body :
                     List.of(deep, "{\"a\":" + deep + "}", "{\"kits\":" + "9".repeat(2_000) + "}", "\u0000", "")) {
                 Answer answer = lead.post(path, body);

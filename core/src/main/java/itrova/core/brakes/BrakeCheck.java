@@ -15,9 +15,17 @@ public enum BrakeCheck implements Titled {
     BALANCE_EMPTY("Front before rear, empty", true),
     BALANCE_LADEN("Front before rear, laden", true),
     PARKING("Holding on a hill", true),
-    BOILING_NEW("Fluid against boiling, new", true),
+    BOILING_NEW("Fluid against boiling, new", false),
     BOILING_OLD("Fluid against boiling, old", false),
-    ACTUATOR("Actuator's pressure", true);
+    BOOSTER_VACUUM("Stopping without the booster's help", false),
+    RUN_BACK("Reservoir above the calipers", false),
+    PUSH_ROD("Push-rod play", false),
+    STOP_LAMP("Stop-lamp switch", false),
+    FITTINGS("Lines into ports", true),
+    ACTUATOR("Actuator's pressure", true),
+    ACTUATOR_VOLUME("Actuator's volume", true),
+    REVERSE("Backing the trailer", true),
+    BREAKAWAY("Breakaway", true);
 
     private final String title;
     private final boolean critical;
@@ -32,7 +40,7 @@ public enum BrakeCheck implements Titled {
         return title;
     }
 
-    /** Whether the vehicle may not go out before it is proven. */
+    /** Whether the vehicle may not go out before it is proven; of holding on a hill, whether the law asks for it decides. */
     public boolean isCritical() {
         return critical;
     }

@@ -19,6 +19,7 @@ import java.util.Optional;
  * @param fluid what is in it
  * @param parking what holds it standing
  * @param axles every axle, converted or not, the front one first
+ * @param equipment what is looked at rather than worked out
  * @param given quantities read or told, by their place
  */
 public record BrakeCircuit(
@@ -30,7 +31,22 @@ public record BrakeCircuit(
         Fluid fluid,
         Parking parking,
         List<AxleBrakes> axles,
+        Equipment equipment,
         Map<QuantityAt, Measured> given) {
+    /** A circuit of which nobody looked at the equipment. */
+    public BrakeCircuit(
+            boolean isTrailer,
+            Booster booster,
+            Valve valve,
+            Split split,
+            Residual residual,
+            Fluid fluid,
+            Parking parking,
+            List<AxleBrakes> axles,
+            Map<QuantityAt, Measured> given) {
+        this(isTrailer, booster, valve, split, residual, fluid, parking, axles, Equipment.NOT_LOOKED, given);
+    }
+
     /** What helps the foot. */
     public enum Booster {
         NOT_LOOKED,
@@ -150,6 +166,16 @@ public record BrakeCircuit(
         others.set(axle, new AxleBrakes(axles.get(axle).name(), Optional.empty()));
         Map<QuantityAt, Measured> more = new HashMap<>(given);
         known.forEach((q, value) -> more.put(new QuantityAt(q, axle), value));
-        return new BrakeCircuit(isTrailer, booster, valve, split, residual, fluid, parking, others, more);
+        return new BrakeCircuit(isTrailer, booster, valve, split, residual, fluid, parking, others, equipment, more);
+    }
+
+    /** The same with other quantities. */
+    public BrakeCircuit withGiven(Map<QuantityAt, Measured> other) {
+        return new BrakeCircuit(isTrailer, booster, valve, split, residual, fluid, parking, axles, equipment, other);
+    }
+
+    /** Whether any axle has discs. */
+    public boolean hasDiscs() {
+        return axles.stream().anyMatch(AxleBrakes::isDisc);
     }
 }

@@ -16,6 +16,10 @@ public record BrakeFigure(
         BrakeFigureKind kind, Optional<Measured> value, Set<QuantityAt> missing, Set<QuantityAt> assumed) {
     /** The quantity most of the doubt comes from, if one is known. */
     public Optional<QuantityAt> mostDoubtful() {
+        return mostDoubtful(value);
+    }
+
+    static Optional<QuantityAt> mostDoubtful(Optional<Measured> value) {
         return value.flatMap(Measured::largest)
                 .map(c -> c.source())
                 .flatMap(s -> s instanceof QuantityAt at ? Optional.of(at) : Optional.empty());

@@ -10,6 +10,7 @@ import java.util.Set;
  * One thing judged of a vehicle's brakes.
  *
  * @param check what
+ * @param isCritical whether the vehicle may not go out before it is proven
  * @param verdict proven, proven not, or not proven
  * @param margin what is left beyond what is wanted; absent where something is missing or it is no number
  * @param unit of the margin
@@ -21,6 +22,7 @@ import java.util.Set;
  */
 public record BrakeFinding(
         BrakeCheck check,
+        boolean isCritical,
         Verdict verdict,
         Optional<Measured> margin,
         String unit,
@@ -28,4 +30,9 @@ public record BrakeFinding(
         Phrase next,
         Set<QuantityAt> missing,
         Set<QuantityAt> assumed,
-        String source) {}
+        String source) {
+    /** The same with something else to do next. */
+    BrakeFinding withNext(Phrase other) {
+        return new BrakeFinding(check, isCritical, verdict, margin, unit, why, other, missing, assumed, source);
+    }
+}

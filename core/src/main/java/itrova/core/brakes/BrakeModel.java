@@ -1,5 +1,7 @@
 package itrova.core.brakes;
 
+import static itrova.core.brakes.BrakeQuantity.ACTUATOR_PRESSURE;
+import static itrova.core.brakes.BrakeQuantity.AIR_LEFT;
 import static itrova.core.brakes.BrakeQuantity.ARM_SHARE;
 import static itrova.core.brakes.BrakeQuantity.BOOST_KNEE;
 import static itrova.core.brakes.BrakeQuantity.BOOST_RATIO;
@@ -20,6 +22,8 @@ import static itrova.core.brakes.BrakeQuantity.HAT_DRUM_DIAMETER;
 import static itrova.core.brakes.BrakeQuantity.HOSE_EXPANSION;
 import static itrova.core.brakes.BrakeQuantity.HOSE_LENGTH;
 import static itrova.core.brakes.BrakeQuantity.HYDRAULIC_EFFICIENCY;
+import static itrova.core.brakes.BrakeQuantity.LINE_BORE;
+import static itrova.core.brakes.BrakeQuantity.LINE_LENGTH;
 import static itrova.core.brakes.BrakeQuantity.LINING_FRICTION;
 import static itrova.core.brakes.BrakeQuantity.LINING_FRICTION_HOT;
 import static itrova.core.brakes.BrakeQuantity.LINING_HEEL;
@@ -28,11 +32,13 @@ import static itrova.core.brakes.BrakeQuantity.LINING_WIDTH;
 import static itrova.core.brakes.BrakeQuantity.MASS_EMPTY;
 import static itrova.core.brakes.BrakeQuantity.MASS_LADEN;
 import static itrova.core.brakes.BrakeQuantity.MASTER_BORE;
+import static itrova.core.brakes.BrakeQuantity.MASTER_STROKE;
 import static itrova.core.brakes.BrakeQuantity.PAD_FRICTION;
 import static itrova.core.brakes.BrakeQuantity.PAD_FRICTION_HOT;
 import static itrova.core.brakes.BrakeQuantity.PAD_GAP;
 import static itrova.core.brakes.BrakeQuantity.PAD_WEAR;
 import static itrova.core.brakes.BrakeQuantity.PARKING_GAIN;
+import static itrova.core.brakes.BrakeQuantity.PARKING_GRADE;
 import static itrova.core.brakes.BrakeQuantity.PEDAL_EFFICIENCY;
 import static itrova.core.brakes.BrakeQuantity.PEDAL_PLAY;
 import static itrova.core.brakes.BrakeQuantity.PEDAL_RATIO;
@@ -59,11 +65,13 @@ import itrova.core.hydraulics.HoseExpansion;
 import itrova.core.hydraulics.InternalShoe;
 import itrova.core.hydraulics.Pedal;
 import itrova.core.hydraulics.ProportioningValve;
+import itrova.core.hydraulics.TrappedAir;
 import itrova.core.stopping.Adhesion;
 import itrova.core.stopping.BrakeHeat;
 import itrova.core.stopping.Braking;
 import itrova.core.stopping.ParkingHold;
 import itrova.core.stopping.TwoAxles;
+import java.util.OptionalDouble;
 import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.analysis.solvers.BrentSolver;
 
@@ -77,19 +85,18 @@ final class BrakeModel {
     static final double WANTED = 6.43;
     /** Hand force that must hold, FMVSS 135 and ECE R13-H (N). */
     static final double MOST_HAND = 400;
-    /** Grade that must be held, FMVSS 135 and ECE R13-H. */
-    static final double GRADE = 0.20;
     /** Static friction of a shoe at rest over its sliding value when new (common practice). */
     private static final double STATIC_SHARE = 0.9;
     /** What the road holds when the parking brake is looked at (common practice, dry). */
     private static final double DRY_ROAD = 0.8;
     /** Factor for what turns with the wheels (common practice). */
-    private static final double TURNING = 1.04;
+    static final double TURNING = 1.04;
 
     private static final double STRONGEST_FOOT = 5000;
     private static final double STRONGEST_PRESSURE = 40;
     private static final double PRESSURE_STEP = 0.1;
-    private static final double AIR = 20;
+    /** Air (°C). */
+    static final double AIR = 20;
 
     private BrakeModel() {}
 
@@ -178,11 +185,46 @@ final class BrakeModel {
 
     /** Force on the pad that decelerates by z·g (N); infinite where none does. */
     static double footFor(Values v, double z, Load load, boolean hot) {
-        double wanted = pressureFor(v, z, load, hot);
+        return footFor(v, pressureFor(v, z, load, hot));
+    }
+
+    private static double footFor(Values v, double wanted) {
         if (!(pressure(v, STRONGEST_FOOT) >= wanted)) {
             return Double.POSITIVE_INFINITY;
         }
         return new BrentSolver(1e-9).solve(200, f -> pressure(v, f) - wanted, 0, STRONGEST_FOOT);
+    }
+
+    /** Force on the pad that decelerates by z·g with the booster failed (N). */
+    static double footWithoutHelp(Values v, double z, Load load) {
+        return pressureFor(v, z, load, false)
+                * Pedal.area(v.of(MASTER_BORE))
+                / (v.of(PEDAL_RATIO) * v.of(PEDAL_EFFICIENCY));
+    }
+
+    /** Force on the pad at which the first axle is at the road's limit (N); infinite where none gets there. */
+    static double footAtLock(Values v, double road, Load load) {
+        TwoAxles vehicle = vehicle(v, load);
+        DoubleUnaryOperator excess = p -> {
+            double front = force(v, FRONT, p, false);
+            double rear = force(v, REAR, p, false);
+            Adhesion used = Adhesion.of(vehicle, front, rear);
+            return Math.max(used.front(), used.rear()) - road;
+        };
+        double high = STRONGEST_PRESSURE;
+        while (high > PRESSURE_STEP
+                && (!Double.isFinite(excess.applyAsDouble(high)) || excess.applyAsDouble(high / 2) > 0)) {
+            high /= 2;
+        }
+        if (!(excess.applyAsDouble(high) >= 0)) {
+            return Double.POSITIVE_INFINITY;
+        }
+        return footFor(v, new BrentSolver(1e-9).solve(200, excess::applyAsDouble, 0, high));
+    }
+
+    /** Pressure behind the valve at which the vehicle decelerates by z·g (MPa). */
+    static double rearPressureFor(Values v, double z, Load load) {
+        return valve(v).behind(pressureFor(v, z, load, false));
     }
 
     /** Share of the braking the rear does at z. */
@@ -194,7 +236,12 @@ final class BrakeModel {
 
     /** Deceleration (m/s²) at the greatest force on a road that holds so much, with both, or only one, of the axles braking. */
     static double deceleration(Values v, double road, Load load, double frontShare, double rearShare) {
-        double p = pressure(v, MOST_FOOT);
+        return deceleration(v, MOST_FOOT, road, load, frontShare, rearShare);
+    }
+
+    /** The same at another force on the pad (N). */
+    static double deceleration(Values v, double foot, double road, Load load, double frontShare, double rearShare) {
+        double p = pressure(v, foot);
         return TwoAxles.G
                 * new Braking(vehicle(v, load), road)
                         .deceleration(frontShare * force(v, FRONT, p, false), rearShare * force(v, REAR, p, false));
@@ -257,29 +304,69 @@ final class BrakeModel {
 
     // --- volume ---
 
-    /** Fluid one axle takes up to a line pressure (mm³). */
-    static double volume(Values v, int axle, double pressure) {
+    /** Fluid one axle takes up to a line pressure (cm³), trapped air left out. */
+    static StrokeVolume volume(Values v, int axle, double pressure) {
         AxleBrakes brakes = v.circuit().axles().get(axle);
         double bar = 10 * pressure;
-        double wheels = brakes.isDisc()
-                ? 2 * v.of(PISTON_AREA, axle) * (2 * v.of(PAD_GAP, axle) + v.of(CALIPER_COMPLIANCE, axle) * bar / 100)
-                // both pistons of a cylinder go twice the clearance at the middle of their shoe
-                : 2
-                        * 2
-                        * Pedal.area(v.of(CYLINDER_BORE, axle))
-                        * (2 * v.of(SHOE_CLEARANCE, axle) + v.of(DRUM_COMPLIANCE, axle) * bar / 100);
-        return wheels + 2 * HoseExpansion.volume(v.of(HOSE_EXPANSION, axle), v.of(HOSE_LENGTH, axle), pressure);
+        // both pistons of a cylinder go twice the clearance at the middle of their shoe
+        double area = brakes.isDisc() ? 2 * v.of(PISTON_AREA, axle) : 4 * Pedal.area(v.of(CYLINDER_BORE, axle));
+        double gap = 2 * (brakes.isDisc() ? v.of(PAD_GAP, axle) : v.of(SHOE_CLEARANCE, axle));
+        double perBar = brakes.isDisc() ? v.of(CALIPER_COMPLIANCE, axle) : v.of(DRUM_COMPLIANCE, axle);
+        double line = Pedal.area(v.of(LINE_BORE, axle)) * v.of(LINE_LENGTH, axle);
+        return new StrokeVolume(
+                area * gap / 1000,
+                area * perBar * bar / 100 / 1000,
+                2 * HoseExpansion.volume(v.of(HOSE_EXPANSION, axle), v.of(HOSE_LENGTH, axle), pressure) / 1000,
+                line * FLUID_PER_BAR * bar / 1000,
+                0);
+    }
+
+    /** Fluid pressed together per bar: 0.05 % in 10 bar (common practice). */
+    private static final double FLUID_PER_BAR = 0.0005 / 10;
+
+    /** Fluid of a stroke up to a pressure, all axles and the air. */
+    static StrokeVolume volumes(Values v, double pressure) {
+        return volumes(v, pressure, 1, 1);
+    }
+
+    private static StrokeVolume volumes(Values v, double pressure, double frontShare, double rearShare) {
+        StrokeVolume air = new StrokeVolume(0, 0, 0, 0, TrappedAir.swallowed(v.of(AIR_LEFT), pressure));
+        return air.plus(volume(v, FRONT, pressure), frontShare)
+                .plus(volume(v, REAR, valve(v).behind(pressure)), rearShare);
     }
 
     /** Stroke of the master (mm) up to a pressure; of a tandem, both chambers' strokes one behind the other. */
     static double stroke(Values v, double pressure) {
-        double rear = valve(v).behind(pressure);
-        return (volume(v, FRONT, pressure) + volume(v, REAR, rear)) / Pedal.area(v.of(MASTER_BORE));
+        return volumes(v, pressure).total() * 1000 / Pedal.area(v.of(MASTER_BORE));
+    }
+
+    /** Pressure a full stop takes (MPa), or what the greatest foot gives where that is less. */
+    private static double fullStop(Values v, double z) {
+        return Math.min(pressure(v, MOST_FOOT), pressureFor(v, z, Load.LADEN, false));
+    }
+
+    /** Stroke of the master (mm) in a full stop of z·g, laden. */
+    static double strokeForFullStop(Values v, double z) {
+        return stroke(v, fullStop(v, z));
+    }
+
+    /** Travel of the pad (mm) in a full stop of z·g, laden. */
+    static double travelForFullStop(Values v, double z) {
+        return v.of(PEDAL_PLAY) + v.of(PEDAL_RATIO) * strokeForFullStop(v, z);
     }
 
     /** Travel of the pad (mm) under a force. */
     static double travel(Values v, double foot) {
         return v.of(PEDAL_PLAY) + v.of(PEDAL_RATIO) * stroke(v, pressure(v, foot));
+    }
+
+    /**
+     * Travel of the pad (mm) under the greatest force with a part of the brakes cut off: the dead chamber goes to its end, taken as half
+     * of the master's stroke (common practice), before the other presses.
+     */
+    static double travelWith(Values v, double frontShare, double rearShare) {
+        double live = volumes(v, pressure(v, MOST_FOOT), frontShare, rearShare).total() * 1000;
+        return v.of(PEDAL_PLAY) + v.of(PEDAL_RATIO) * (v.of(MASTER_STROKE) / 2 + live / Pedal.area(v.of(MASTER_BORE)));
     }
 
     /** Fluid that full wear of the pads draws from the reservoir (cm³): one side's pistons follow both pads. */
@@ -335,29 +422,39 @@ final class BrakeModel {
         double byBrake = 2 * torque * 1000 / rolling(v);
         TwoAxles laden = vehicle(v, Load.LADEN);
         double byRoad = DRY_ROAD
-                * Math.min(ParkingHold.rearLoad(laden, GRADE, true), ParkingHold.rearLoad(laden, GRADE, false));
+                * Math.min(ParkingHold.rearLoad(laden, grade(v), true), ParkingHold.rearLoad(laden, grade(v), false));
         return Math.min(byBrake, byRoad);
     }
 
     static double wantedStanding(Values v) {
-        return ParkingHold.wanted(v.of(MASS_LADEN), GRADE);
+        return ParkingHold.wanted(v.of(MASS_LADEN), grade(v));
+    }
+
+    /** Grade that must be held, rise over run. */
+    private static double grade(Values v) {
+        return v.of(PARKING_GRADE) / 100;
     }
 
     // --- heat ---
 
-    private static BrakeHeat ring(Values v, int axle) {
+    static BrakeHeat ring(Values v, int axle) {
         return new BrakeHeat(v.of(RING_MASS, axle), v.of(SPECIFIC_HEAT), v.of(COOLING_TIME, axle));
     }
 
-    private static double share(Values v, int axle, double z) {
+    static double share(Values v, int axle, double z) {
         double rear = rearShare(v, z, Load.LADEN);
         return (axle == FRONT ? 1 - rear : rear) / 2;
     }
 
-    /** Temperature of one brake's ring (°C) after ten laden stops from 80 km/h at 0.5·g, one a minute. */
-    static double afterTenStops(Values v, int axle) {
-        double energy = BrakeHeat.energy(v.of(MASS_LADEN), 80 / 3.6, TURNING) * share(v, axle, 0.5);
-        return ring(v, axle).afterStops(AIR, AIR, energy, 60, 10);
+    /** Temperature of one brake's ring (°C) after laden stops from 80 km/h at 0.5·g, one a minute. */
+    static double afterStops(Values v, int axle, int stops) {
+        return afterStops(v, axle, stops, 80 / 3.6, Load.LADEN);
+    }
+
+    /** The same from another speed (m/s) in a state of load. */
+    static double afterStops(Values v, int axle, int stops, double speed, Load load) {
+        double energy = BrakeHeat.energy(vehicle(v, load).mass(), speed, TURNING) * share(v, axle, 0.5);
+        return ring(v, axle).afterStops(AIR, AIR, energy, 60, stops);
     }
 
     /** Temperature (°C) at the foot of 6 km of 6 % at 30 km/h, laden, the brakes alone holding it (ECE R13 type II, from memory). */
@@ -368,7 +465,26 @@ final class BrakeModel {
 
     /** Temperature of the fluid in a caliper (°C) at that foot. */
     static double fluid(Values v, int axle) {
-        return AIR + v.of(FLUID_SHARE) * (Math.max(afterDescent(v, axle), afterTenStops(v, axle)) - AIR);
+        return fluidAt(v, Math.max(afterDescent(v, axle), afterStops(v, axle, 10)));
+    }
+
+    /** Temperature of the fluid (°C) while the ring is at its own. */
+    static double fluidAt(Values v, double ring) {
+        return AIR + v.of(FLUID_SHARE) * (ring - AIR);
+    }
+
+    /** Warming of the front disc's ring per joule of the whole vehicle's braking (K/J); absent for a drum. */
+    static OptionalDouble warming(Values v, Load load) {
+        if (!v.circuit().axles().get(FRONT).isDisc()) {
+            return OptionalDouble.empty();
+        }
+        return OptionalDouble.of(
+                TURNING * (1 - rearShare(v, 0.5, load)) / 2 / (v.of(RING_MASS, FRONT) * v.of(SPECIFIC_HEAT)));
+    }
+
+    /** Pressure behind the valve (MPa). */
+    static double behindValve(Values v, double pressure) {
+        return valve(v).behind(pressure);
     }
 
     // --- trailer ---
@@ -376,5 +492,27 @@ final class BrakeModel {
     /** Torque an axle's share of the load wants (N·m for both wheels): half of its load at the rolling radius (ECE R13, category O2). */
     static double wantedTorque(Values v, double axleLoad) {
         return 0.5 * v.of(UNEVEN_LOAD) * axleLoad * TwoAxles.G * rolling(v) / 1000;
+    }
+
+    /** Force at the ground of all its disc axles at the actuator's pressure (N). */
+    static double trailerForce(Values v) {
+        double sum = 0;
+        for (int axle = 0; axle < v.circuit().axles().size(); axle++) {
+            if (v.circuit().axles().get(axle).isDisc()) {
+                sum += 2 * torque(v, axle, v.of(ACTUATOR_PRESSURE), false) * 1000 / rolling(v);
+            }
+        }
+        return sum;
+    }
+
+    /** Fluid all its disc axles take up to the actuator's pressure (cm³). */
+    static double trailerVolume(Values v) {
+        double sum = TrappedAir.swallowed(v.of(AIR_LEFT), v.of(ACTUATOR_PRESSURE));
+        for (int axle = 0; axle < v.circuit().axles().size(); axle++) {
+            if (v.circuit().axles().get(axle).isDisc()) {
+                sum += volume(v, axle, v.of(ACTUATOR_PRESSURE)).total();
+            }
+        }
+        return sum;
     }
 }

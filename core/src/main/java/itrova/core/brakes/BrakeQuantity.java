@@ -66,7 +66,16 @@ public enum BrakeQuantity implements Titled {
     CABLE_EFFICIENCY,
     CALIPER_LEVER_GAIN,
     HAT_DRUM_DIAMETER,
+    PARKING_GRADE,
+    GRADE_HELD,
+    PUSH_ROD_PLAY,
+    RESERVOIR_HEIGHT,
+    AIR_LEFT,
+    LINE_LENGTH,
+    LINE_BORE,
     ACTUATOR_PRESSURE,
+    ACTUATOR_VOLUME,
+    BREAKAWAY_HOLD,
     UNEVEN_LOAD;
 
     /** Where a quantity belongs. */
@@ -164,6 +173,8 @@ public enum BrakeQuantity implements Titled {
             case "cm³" -> name + "_cm3";
             case "mm²" -> name + "_mm2";
             case "°" -> name + "_deg";
+            case "%" -> name + "_percent";
+            case "min" -> name + "_min";
             default -> name;
         };
     }

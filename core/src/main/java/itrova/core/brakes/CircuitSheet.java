@@ -7,8 +7,13 @@ import itrova.core.brakes.BrakeCircuit.Parking;
 import itrova.core.brakes.BrakeCircuit.Residual;
 import itrova.core.brakes.BrakeCircuit.Split;
 import itrova.core.brakes.BrakeCircuit.Valve;
+import itrova.core.brakes.Equipment.Actuator;
+import itrova.core.brakes.Equipment.Seen;
+import itrova.core.brakes.Equipment.StopLamp;
+import itrova.core.fastener.Fitting;
 import itrova.core.hydraulics.DrumBrake;
 import itrova.core.kit.Kit;
+import itrova.core.part.Part;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
 import itrova.core.stopping.TyreSize;
@@ -28,20 +33,62 @@ import java.util.Optional;
  *
  * @param split what fails with one line
  * @param parking what holds it standing
+ * @param seen what hangs on it
  * @param figures of the vehicle, as typed
  * @param axles every axle, the front one first
  * @param planned what is to be otherwise besides the kits put in
  */
 public record CircuitSheet(
-        Split split, Parking parking, Map<BrakeQuantity, String> figures, List<AxleSheet> axles, Changes planned) {
+        Split split,
+        Parking parking,
+        SeenSheet seen,
+        Map<BrakeQuantity, String> figures,
+        List<AxleSheet> axles,
+        Changes planned) {
     /** Nobody looked at it. */
-    public static final CircuitSheet UNSEEN =
-            new CircuitSheet(Split.NOT_LOOKED, Parking.NOT_LOOKED, Map.of(), List.of(), Changes.NONE);
+    public static final CircuitSheet UNSEEN = new CircuitSheet(
+            Split.NOT_LOOKED, Parking.NOT_LOOKED, SeenSheet.NOT_LOOKED, Map.of(), List.of(), Changes.NONE);
 
     public CircuitSheet {
         figures = inOrder(figures);
         axles = List.copyOf(axles);
         figures.forEach(BrakeQuantity::parse);
+    }
+
+    /**
+     * What hangs on the circuit, as written down.
+     *
+     * @param stopLamp what lights the stop lamps
+     * @param actuator what presses a trailer's brakes
+     * @param reverseLockOut whether a trailer with a surge coupler can be backed
+     * @param lineEnd thread and seat of the lines found, in words; empty where nobody looked
+     */
+    public record SeenSheet(StopLamp stopLamp, Actuator actuator, Seen reverseLockOut, String lineEnd) {
+        /** Nobody looked. */
+        public static final SeenSheet NOT_LOOKED =
+                new SeenSheet(StopLamp.NOT_LOOKED, Actuator.NOT_LOOKED, Seen.NOT_LOOKED, "");
+
+        /** @throws IllegalArgumentException if the line's end is not understood, or a state is none that is found */
+        public SeenSheet {
+            if (!lineEnd.isBlank()) {
+                Fitting.parse(lineEnd);
+            }
+            if (stopLamp == StopLamp.HOMELESS) {
+                throw new IllegalArgumentException(
+                        "What lights the stop lamps is pedal, pressure, none or not_looked; homeless is what a plan makes of it.");
+            }
+        }
+
+        private Equipment found() {
+            return new Equipment(
+                    stopLamp,
+                    actuator,
+                    reverseLockOut,
+                    lineEnd.isBlank() ? Optional.empty() : Optional.of(Fitting.parse(lineEnd)),
+                    List.of(),
+                    List.of(),
+                    List.of());
+        }
     }
 
     /**
@@ -58,19 +105,32 @@ public record CircuitSheet(
         }
     }
 
-    /** What is planned otherwise than found. */
+    /**
+     * What is planned otherwise than found.
+     *
+     * @param parts of the catalogue, put in first
+     * @param figures set or told otherwise, in place of the parts' own
+     */
     public record Changes(
             Optional<Booster> booster,
             Optional<Split> split,
             Optional<Residual> residual,
             Optional<Fluid> fluid,
             Optional<Parking> parking,
+            List<FittedPart> parts,
             Map<BrakeQuantity, String> figures) {
         /** Nothing but the kits. */
         public static final Changes NONE = new Changes(
-                Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Map.of());
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                Map.of());
 
         public Changes {
+            parts = List.copyOf(parts);
             figures = inOrder(figures);
             figures.forEach(BrakeQuantity::parse);
         }
@@ -101,55 +161,101 @@ public record CircuitSheet(
             put(axles.get(i).figures(), i, given);
         }
         check(given);
-        VehicleSheet.BrakesFound seen = sheet.brakes();
+        VehicleSheet.BrakesFound brakes = sheet.brakes();
         return new BrakeCircuit(
                 isTrailer,
-                Booster.valueOf(seen.booster().name()),
+                Booster.valueOf(brakes.booster().name()),
                 valve(
                         given,
-                        switch (seen.valve()) {
+                        switch (brakes.valve()) {
                             case NONE, METERING -> Valve.NONE;
                             case PROPORTIONING, COMBINATION -> Valve.PROPORTIONING;
                             case NOT_LOOKED -> Valve.NOT_LOOKED;
                         }),
-                split == Split.NOT_LOOKED && seen.circuits() == 1 ? Split.SINGLE : split,
-                switch (seen.residualValve()) {
+                split == Split.NOT_LOOKED && brakes.circuits() == 1 ? Split.SINGLE : split,
+                switch (brakes.residualValve()) {
                     case NOT_LOOKED -> Residual.NOT_LOOKED;
                     case YES -> Residual.PRESENT;
                     case NO -> Residual.NONE;
                 },
-                Fluid.valueOf(seen.fluid().name()),
+                Fluid.valueOf(brakes.fluid().name()),
                 parking,
                 axles.stream().map(a -> new AxleBrakes(a.name(), a.shoes())).toList(),
+                this.seen.found(),
                 given);
     }
 
     /**
-     * The circuit as planned: as found, with kits put in and what else is planned.
+     * The circuit as planned: as found, with kits and parts put in and what else is planned.
      *
      * @param kits chosen for axles, by the axle's name
+     * @param catalogue parts by their code
+     * @throws IllegalArgumentException if figures contradict each other, or a part's axle is not told
      */
-    public BrakeCircuit planned(BrakeCircuit found, Map<String, Kit> kits) {
-        Map<QuantityAt, Measured> more = new HashMap<>(found.given());
-        put(planned.figures(), QuantityAt.VEHICLE, more);
-        check(more);
-        BrakeCircuit circuit = new BrakeCircuit(
-                found.isTrailer(),
-                planned.booster().orElse(found.booster()),
-                valve(more, found.valve()),
-                planned.split().orElse(found.split()),
-                planned.residual().orElse(found.residual()),
-                planned.fluid().orElse(found.fluid()),
-                planned.parking().orElse(found.parking()),
-                found.axles(),
-                more);
+    public BrakeCircuit planned(BrakeCircuit found, Map<String, Kit> kits, Map<String, Part> catalogue) {
+        BrakeCircuit circuit = found;
         for (int i = 0; i < axles.size(); i++) {
             Kit kit = kits.get(axles.get(i).name());
             if (kit != null) {
                 circuit = circuit.withDiscs(i, DiscsOfKit.of(kit));
             }
         }
-        return circuit;
+        PartsInCircuit putting = new PartsInCircuit(circuit);
+        for (FittedPart fitted : planned.parts()) {
+            Part part = catalogue.get(fitted.code());
+            if (part != null) {
+                putting.put(part, fitted.axle().map(this::indexOf).orElse(QuantityAt.VEHICLE));
+            }
+        }
+        circuit = putting.done();
+        Map<QuantityAt, Measured> more = new HashMap<>(circuit.given());
+        put(planned.figures(), QuantityAt.VEHICLE, more);
+        check(more);
+        return new BrakeCircuit(
+                circuit.isTrailer(),
+                planned.booster().orElse(circuit.booster()),
+                valve(more, circuit.valve()),
+                planned.split().orElse(circuit.split()),
+                planned.residual().orElse(circuit.residual()),
+                planned.fluid().orElse(circuit.fluid()),
+                planned.parking().orElse(circuit.parking()),
+                circuit.axles(),
+                circuit.equipment(),
+                more);
+    }
+
+    private int indexOf(String axle) {
+        return axles.stream().map(AxleSheet::name).toList().indexOf(axle);
+    }
+
+    /** The same with other parts and settings planned. */
+    public CircuitSheet planning(List<FittedPart> parts, Map<BrakeQuantity, String> more) {
+        Map<BrakeQuantity, String> all = new EnumMap<>(BrakeQuantity.class);
+        all.putAll(planned.figures());
+        all.putAll(more);
+        return new CircuitSheet(
+                split,
+                parking,
+                seen,
+                figures,
+                axles,
+                new Changes(
+                        planned.booster(),
+                        planned.split(),
+                        planned.residual(),
+                        planned.fluid(),
+                        planned.parking(),
+                        parts,
+                        all));
+    }
+
+    /** Parts planned that the catalogue does not have: nothing can be said of the plan until it does. */
+    public List<String> unknownParts(Map<String, Part> catalogue) {
+        return planned.parts().stream()
+                .map(FittedPart::code)
+                .filter(code -> !catalogue.containsKey(code))
+                .sorted()
+                .toList();
     }
 
     /** A knee that was told tells of a valve. */

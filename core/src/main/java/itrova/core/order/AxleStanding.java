@@ -36,7 +36,7 @@ public record AxleStanding(Stage stage, Phrase held, Phrase next) {
 
     /** An axle with a kit chosen and not ordered. */
     public static AxleStanding ordering(OrderGate gate, String kit) {
-        int holding = gate.holding().size();
+        int holding = gate.holds();
         Phrase held =
                 switch (gate.state()) {
                     case OPEN -> Phrase.NOTHING;

@@ -37,6 +37,12 @@ public record OrderLine(
                 kind, supplier, item, 0, unitCents, 0, Phrase.of("order.one-serves-the-vehicle", axle), part);
     }
 
+    /** The line when the plan of the brakes brings another part in its place. */
+    OrderLine replacedBy(String code) {
+        return new OrderLine(
+                kind, supplier, item, 0, unitCents, 0, Phrase.of("order.planned-in-its-place", code), part);
+    }
+
     /** What sort of line it is. */
     public enum Kind {
         KIT,

@@ -1,17 +1,25 @@
 package itrova.core.order;
 
+import itrova.core.brakes.FittedPart;
+import itrova.core.brakes.PlannedVehicle;
 import itrova.core.judge.KitReport;
 import itrova.core.kit.Kit;
 import itrova.core.kit.KitOption;
 import itrova.core.kit.MissingPart;
+import itrova.core.kit.PartKind;
+import itrova.core.part.Part;
+import itrova.core.part.PartSort;
 import itrova.core.phrase.Phrase;
 import itrova.core.placed.VehicleCase;
 import itrova.core.remedy.Work;
 import itrova.core.remedy.WorkKind;
 import itrova.core.vehicle.Wheel;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * What to buy and have done for one axle with one kit.
@@ -113,6 +121,47 @@ public record OrderSheet(List<OrderLine> lines) {
                         .map(line::boughtWith)
                         .orElse(line))
                 .toList());
+    }
+
+    /**
+     * The sheet with the parts the plan of the vehicle's brakes puts in. What the kit misses and the plan brings is bought once.
+     *
+     * @param axle name of this axle
+     * @param carriesVehicle whether parts of the whole vehicle are bought with this axle
+     */
+    public OrderSheet with(PlannedVehicle vehicle, String axle, boolean carriesVehicle) {
+        List<OrderLine> all = new ArrayList<>(lines);
+        Map<String, List<FittedPart>> byCode = vehicle.sheet().planned().parts().stream()
+                .filter(p -> vehicle.catalogue().containsKey(p.code()))
+                .filter(p -> p.axle().map(axle::equals).orElse(carriesVehicle))
+                .collect(Collectors.groupingBy(FittedPart::code, LinkedHashMap::new, Collectors.toList()));
+        byCode.forEach((code, fitted) -> {
+            Part part = vehicle.catalogue().get(code);
+            kindOf(part.sort())
+                    .ifPresent(kind -> all.replaceAll(line ->
+                            line.part().filter(k -> k == kind).isPresent() ? line.replacedBy(part.code()) : line));
+            int each = part.sort() == PartSort.HOSE ? 2 : 1;
+            all.add(new OrderLine(
+                    OrderLine.Kind.PART,
+                    part.offer().supplier(),
+                    Phrase.given(part.code() + " " + part.name()),
+                    each * fitted.size(),
+                    part.offer().cents(),
+                    part.offer().leadDays(),
+                    Phrase.of("order.for-the-brakes-planned")));
+        });
+        return new OrderSheet(all);
+    }
+
+    /** What of the list of a conversion a part of the catalogue is. */
+    private static Optional<PartKind> kindOf(PartSort sort) {
+        return switch (sort) {
+            case ACTUATOR -> Optional.of(PartKind.ACTUATOR);
+            case FLUID -> Optional.of(PartKind.FLUID);
+            case HOSE -> Optional.of(PartKind.HOSE);
+            case PADS -> Optional.of(PartKind.PAD_SET);
+            default -> Optional.empty();
+        };
     }
 
     /** Sum of all lines (cents). */

@@ -53,4 +53,15 @@ public record VehicleCase(List<OnAxle> axles) {
                 .filter(first -> first != axle)
                 .map(first -> axles.get(first).name());
     }
+
+    /** Whether parts of the whole vehicle are bought with this axle: the first ordered, else the first something is chosen for. */
+    public boolean carriesVehicle(int axle) {
+        return IntStream.range(0, axles.size())
+                .boxed()
+                .filter(i -> axles.get(i).kit().isPresent())
+                .min(Comparator.<Integer, Boolean>comparing(i -> !axles.get(i).isOrdered())
+                        .thenComparing(Comparator.naturalOrder()))
+                .filter(first -> first == axle)
+                .isPresent();
+    }
 }

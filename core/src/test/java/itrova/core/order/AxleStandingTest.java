@@ -25,7 +25,7 @@ class AxleStandingTest {
 
     @Test
     void anOpenGateHoldsNothingUp() {
-        AxleStanding open = AxleStanding.ordering(new OrderGate(OrderGate.State.OPEN, List.of()), "K-1");
+        AxleStanding open = AxleStanding.ordering(new OrderGate(OrderGate.State.OPEN, List.of(), List.of()), "K-1");
         assertThat(open.held().isEmpty()).isTrue();
         assertThat(said(open.next())).isEqualTo("Order");
     }

@@ -1,11 +1,12 @@
 package itrova.formats.cli;
 
-import itrova.core.brakes.BrakeCircuit;
 import itrova.core.brakes.BrakeReport;
+import itrova.core.brakes.MasterRank;
+import itrova.core.brakes.PlanSearch;
+import itrova.core.brakes.PlannedVehicle;
 import itrova.core.kit.Kit;
 import itrova.core.record.AxleRecord;
 import itrova.core.record.Job;
-import itrova.core.record.VehicleKind;
 import itrova.core.wording.Wording;
 import itrova.formats.BrakesDocument;
 import itrova.formats.DemoData;
@@ -21,7 +22,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * {@code itrova brakes JOB.json [--kits KITS.json] [--kit CODE] [--format text|json] [--units mm|in]}.
+ * {@code itrova brakes JOB.json [--kits KITS.json] [--parts PARTS.json] [--kit CODE] [--format text|json] [--units mm|in]}.
  *
  * <p>Prints every figure of the vehicle's brakes before and after with unit and doubt, and every finding. After is the circuit with the kit
  * named, else with what was chosen for each axle, put in, and what else is planned. Exit status 0: every critical finding after is
@@ -29,11 +30,12 @@ import java.util.Optional;
  */
 public final class BrakesCommand {
     private static final String USAGE =
-            "usage: itrova brakes JOB.json [--kits KITS.json] [--kit CODE] [--format text|json] [--units mm|in]";
+            "usage: itrova brakes JOB.json [--kits KITS.json] [--parts PARTS.json] [--kit CODE] [--format text|json] [--units mm|in]";
 
     private BrakesCommand() {}
 
-    private record Request(Path job, Optional<Path> kits, Optional<String> kit, boolean json, Wording wording) {}
+    private record Request(
+            Path job, Optional<Path> kits, Optional<Path> parts, Optional<String> kit, boolean json, Wording wording) {}
 
     /** Runs the command and gives its exit status. */
     public static int run(String[] args, PrintStream out, PrintStream err) {
@@ -52,11 +54,19 @@ public final class BrakesCommand {
                 return 1;
             }
             Map<String, Kit> put = kitsOf(job, kits, request);
-            BrakeCircuit found = job.circuit().found(job.sheet(), job.vehicleKind() == VehicleKind.TRAILER);
-            BrakeCircuit planned = job.circuit().planned(found, put);
-            boolean needed = job.sheet().wishes().parkingNeeded();
-            BrakesDocument.Both both =
-                    new BrakesDocument.Both(BrakeReport.of(found, needed), BrakeReport.of(planned, needed), put);
+            PlannedVehicle vehicle = JobBrakes.of(job, put, JobBrakes.catalogue(request.parts()));
+            for (String code : vehicle.sheet().unknownParts(vehicle.catalogue())) {
+                throw new BadInput(
+                        "Part " + code
+                                + ", planned under vehicle.circuit.planned.parts, is not among the parts. Name the document that has it with --parts.");
+            }
+            BrakesDocument.Both both = new BrakesDocument.Both(
+                    BrakeReport.of(vehicle.found(), vehicle.parkingNeeded()),
+                    vehicle.report().orElseThrow(),
+                    put,
+                    vehicle.parts(),
+                    MasterRank.of(vehicle),
+                    PlanSearch.best(vehicle));
             out.print(
                     request.json()
                             ? BrakesDocument.json(both, request.wording())
@@ -96,12 +106,14 @@ public final class BrakesCommand {
     private static Request parse(String[] args) throws BadInput {
         Path job = null;
         Optional<Path> kits = Optional.empty();
+        Optional<Path> parts = Optional.empty();
         Optional<String> kit = Optional.empty();
         boolean json = false;
         Wording wording = Wording.METRIC;
         for (int i = 0; i < args.length; i++) {
             switch (args[i]) {
                 case "--kits" -> kits = Optional.of(Path.of(Call.value(args, ++i, USAGE)));
+                case "--parts" -> parts = Optional.of(Path.of(Call.value(args, ++i, USAGE)));
                 case "--kit" -> kit = Optional.of(Call.value(args, ++i, USAGE));
                 case "--format" -> json = Call.isJson(Call.value(args, ++i, USAGE));
                 case "--units" -> wording = Wording.english(Call.units(Call.value(args, ++i, USAGE)));
@@ -116,6 +128,6 @@ public final class BrakesCommand {
         if (job == null) {
             throw new BadInput(USAGE);
         }
-        return new Request(job, kits, kit, json, wording);
+        return new Request(job, kits, parts, kit, json, wording);
     }
 }

@@ -1,5 +1,7 @@
 package itrova.formats.cli;
 
+import itrova.core.brakes.KitBrakes;
+import itrova.core.brakes.PlannedVehicle;
 import itrova.core.check.completeness.NotChecked;
 import itrova.core.judge.FitEngine;
 import itrova.core.judge.KitReport;
@@ -25,18 +27,19 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * {@code itrova check JOB.json [--kits KITS.json] [--axle NUMBER|NAME] [--side left|right] [--format
+ * {@code itrova check JOB.json [--kits KITS.json] [--parts PARTS.json] [--axle NUMBER|NAME] [--side left|right] [--format
  * text|json] [--units mm|in] [--chosen
  * [--wheels WHEELS.json]]}.
  *
  * <p>With {@code --chosen} only what was chosen for an axle is judged, with its options, wheel and work.
  *
- * <p>Prints every finding. Exit status 0: every axle looked at has at least one kit proven to fit, with or without
- * work; 1: none for some axle; 2: bad input, said on standard error.
+ * <p>Prints every finding, and beside each kit what the vehicle's brakes as planned do with it. Exit status 0: every axle looked at has
+ * at least one kit proven to fit the axle, with or without work; 1: none for some axle; 2: bad input, said on standard error. Whether the
+ * brakes are proven too is {@code together} in the JSON; what holds an order is told by {@code itrova order}.
  */
 public final class CheckCommand {
     private static final String USAGE =
-            "usage: itrova check JOB.json [--kits KITS.json] [--axle NUMBER|NAME] [--side left|right] [--format text|json] [--units mm|in] [--chosen [--wheels WHEELS.json]]";
+            "usage: itrova check JOB.json [--kits KITS.json] [--parts PARTS.json] [--axle NUMBER|NAME] [--side left|right] [--format text|json] [--units mm|in] [--chosen [--wheels WHEELS.json]]";
 
     private CheckCommand() {}
 
@@ -49,7 +52,8 @@ public final class CheckCommand {
             boolean json,
             Wording wording,
             boolean chosen,
-            Optional<Path> wheels) {}
+            Optional<Path> wheels,
+            Optional<Path> parts) {}
 
     /** Runs the command and gives its exit status. */
     public static int run(String[] args, PrintStream out, PrintStream err) {
@@ -69,6 +73,7 @@ public final class CheckCommand {
     }
 
     private static int check(Job job, List<Kit> kits, Request request, PrintStream out) throws BadInput {
+        PlannedVehicle vehicle = JobBrakes.of(job, JobBrakes.chosen(job, kits), JobBrakes.catalogue(request.parts()));
         boolean allProven = true;
         List<FindingsDocument.AxleReports> all = new ArrayList<>();
         List<AxleEnd> ends = new ArrayList<>();
@@ -80,13 +85,16 @@ public final class CheckCommand {
                             .report())
                     : FitEngine.match(looked, kits, ShopSettings.DEFAULTS);
             allProven &= reports.stream().anyMatch(r -> r.verdict().isProven());
-            all.add(new FindingsDocument.AxleReports(axle.name(), reports));
+            all.add(new FindingsDocument.AxleReports(axle.name(), reports, new KitBrakes(vehicle, axle.name())));
         }
         if (request.json()) {
             out.println(FindingsDocument.json(all, request.wording()));
         } else {
             out.print(FindingsDocument.text(all, request.wording()));
             out.println("Each check is guarded singly; there is no correction for many checks.");
+            vehicle.problem()
+                    .ifPresent(problem ->
+                            out.println("Brakes: " + request.wording().say(problem)));
             out.println("Not checked here, check by hand: "
                     + request.wording().say(Phrase.joined("; ", NotChecked.on(ends))) + ".");
         }
@@ -102,9 +110,11 @@ public final class CheckCommand {
         Wording wording = Wording.METRIC;
         boolean chosen = false;
         Optional<Path> wheels = Optional.empty();
+        Optional<Path> parts = Optional.empty();
         for (int i = 0; i < args.length; i++) {
             switch (args[i]) {
                 case "--kits" -> kits = Optional.of(Path.of(Call.value(args, ++i, USAGE)));
+                case "--parts" -> parts = Optional.of(Path.of(Call.value(args, ++i, USAGE)));
                 case "--axle" -> axle = Optional.of(Call.value(args, ++i, USAGE));
                 case "--side" -> sides = List.of(side(Call.value(args, ++i, USAGE)));
                 case "--format" -> json = Call.isJson(Call.value(args, ++i, USAGE));
@@ -122,7 +132,7 @@ public final class CheckCommand {
         if (job == null) {
             throw new BadInput(USAGE);
         }
-        return new Request(job, kits, axle, sides, json, wording, chosen, wheels);
+        return new Request(job, kits, axle, sides, json, wording, chosen, wheels, parts);
     }
 
     private static Side side(String text) throws BadInput {

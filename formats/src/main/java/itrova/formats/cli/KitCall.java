@@ -1,5 +1,6 @@
 package itrova.formats.cli;
 
+import itrova.core.brakes.PlannedVehicle;
 import itrova.core.kit.Kit;
 import itrova.core.record.AxleRecord;
 import itrova.core.record.Job;
@@ -10,7 +11,9 @@ import itrova.formats.KitDocument;
 import itrova.formats.cli.Call.BadInput;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -18,16 +21,18 @@ import java.util.Optional;
  *
  * @param job the job
  * @param selected for each axle looked at, the kit named or chosen
+ * @param vehicle the vehicle's brakes with them
  * @param json whether JSON is wanted
  * @param wording in which it is told
  */
-record KitCall(Job job, List<SelectedKit> selected, boolean json, Wording wording) {
+record KitCall(Job job, List<SelectedKit> selected, PlannedVehicle vehicle, boolean json, Wording wording) {
 
-    /** Reads {@code JOB.json [--kits FILE] [--wheels FILE] [--axle NUMBER|NAME] [--kit CODE] [--format …] [--units …]}. */
+    /** Reads {@code JOB.json [--kits FILE] [--wheels FILE] [--parts FILE] [--axle NUMBER|NAME] [--kit CODE] [--format …] [--units …]}. */
     static KitCall parse(String[] args, String usage) throws BadInput {
         Path file = null;
         Optional<Path> kitFile = Optional.empty();
         Optional<Path> wheels = Optional.empty();
+        Optional<Path> parts = Optional.empty();
         Optional<String> axle = Optional.empty();
         Optional<String> code = Optional.empty();
         boolean json = false;
@@ -36,6 +41,7 @@ record KitCall(Job job, List<SelectedKit> selected, boolean json, Wording wordin
             switch (args[i]) {
                 case "--kits" -> kitFile = Optional.of(Path.of(Call.value(args, ++i, usage)));
                 case "--wheels" -> wheels = Optional.of(Path.of(Call.value(args, ++i, usage)));
+                case "--parts" -> parts = Optional.of(Path.of(Call.value(args, ++i, usage)));
                 case "--axle" -> axle = Optional.of(Call.value(args, ++i, usage));
                 case "--kit" -> code = Optional.of(Call.value(args, ++i, usage));
                 case "--format" -> json = Call.isJson(Call.value(args, ++i, usage));
@@ -59,6 +65,8 @@ record KitCall(Job job, List<SelectedKit> selected, boolean json, Wording wordin
         for (AxleRecord record : SelectedKit.axles(job, axle)) {
             selected.add(SelectedKit.of(record, kits, code, wheels));
         }
-        return new KitCall(job, selected, json, wording);
+        Map<String, Kit> put = new LinkedHashMap<>(JobBrakes.chosen(job, kits));
+        selected.forEach(s -> put.put(s.axle().name(), s.report().kit()));
+        return new KitCall(job, selected, JobBrakes.of(job, put, JobBrakes.catalogue(parts)), json, wording);
     }
 }

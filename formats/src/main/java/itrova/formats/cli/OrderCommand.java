@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * {@code itrova order JOB.json [--kit CODE] [--axle NUMBER|NAME] [--kits KITS.json] [--wheels WHEELS.json] [--format text|json] [--units
+ * {@code itrova order JOB.json [--kit CODE] [--axle NUMBER|NAME] [--kits KITS.json] [--wheels WHEELS.json] [--parts PARTS.json] [--format text|json] [--units
  * mm|in]}.
  *
  * <p>Prints what to buy and have done, its cost, and the gate. Exit status 0: every axle looked at may be ordered; 1: some is held or shut,
@@ -20,7 +20,7 @@ import java.util.Optional;
  */
 public final class OrderCommand {
     private static final String USAGE =
-            "usage: itrova order JOB.json [--kit CODE] [--axle NUMBER|NAME] [--kits KITS.json] [--wheels WHEELS.json] [--format text|json] [--units mm|in]";
+            "usage: itrova order JOB.json [--kit CODE] [--axle NUMBER|NAME] [--kits KITS.json] [--wheels WHEELS.json] [--parts PARTS.json] [--format text|json] [--units mm|in]";
 
     private OrderCommand() {}
 
@@ -36,9 +36,14 @@ public final class OrderCommand {
             for (int i = 0; i < call.selected().size(); i++) {
                 SelectedKit s = call.selected().get(i);
                 OrderSheet sheet = OrderSheet.of(s.report(), s.selection().optionsOf(s.kit()), s.wheel())
-                        .on(vehicle, i);
+                        .on(vehicle, i)
+                        .with(call.vehicle(), s.axle().name(), vehicle.carriesVehicle(i));
                 orders.add(new OrderDocument.AxleOrder(
-                        s.axle().name(), s.selection().describe(), s.report(), OrderGate.of(s.report()), sheet));
+                        s.axle().name(),
+                        s.selection().describe(),
+                        s.report(),
+                        OrderGate.of(s.report(), call.vehicle()),
+                        sheet));
             }
             out.print(
                     call.json()

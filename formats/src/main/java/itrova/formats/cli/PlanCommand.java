@@ -10,7 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * {@code itrova plan JOB.json [--kit CODE] [--axle NUMBER|NAME] [--kits KITS.json] [--wheels WHEELS.json] [--format text|json] [--units
+ * {@code itrova plan JOB.json [--kit CODE] [--axle NUMBER|NAME] [--kits KITS.json] [--wheels WHEELS.json] [--parts PARTS.json] [--format text|json] [--units
  * mm|in]}.
  *
  * <p>Prints the steps of the work with what each comes after, its hold and torque. Exit status 0: the kit may be ordered; 1: it is held or
@@ -18,7 +18,7 @@ import java.util.List;
  */
 public final class PlanCommand {
     private static final String USAGE =
-            "usage: itrova plan JOB.json [--kit CODE] [--axle NUMBER|NAME] [--kits KITS.json] [--wheels WHEELS.json] [--format text|json] [--units mm|in]";
+            "usage: itrova plan JOB.json [--kit CODE] [--axle NUMBER|NAME] [--kits KITS.json] [--wheels WHEELS.json] [--parts PARTS.json] [--format text|json] [--units mm|in]";
 
     private PlanCommand() {}
 
@@ -29,7 +29,7 @@ public final class PlanCommand {
             List<StepsDocument.AxlePlan> plans = new ArrayList<>();
             boolean mayGo = true;
             for (SelectedKit s : call.selected()) {
-                OrderGate gate = OrderGate.of(s.report());
+                OrderGate gate = OrderGate.of(s.report(), call.vehicle());
                 mayGo &= gate.state() == OrderGate.State.OPEN;
                 plans.add(new StepsDocument.AxlePlan(
                         s.axle().name(),

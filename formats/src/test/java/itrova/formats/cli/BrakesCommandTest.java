@@ -9,75 +9,46 @@ import com.networknt.schema.SpecificationVersion;
 import itrova.core.record.Job;
 import itrova.formats.DemoData;
 import itrova.formats.JobDocument;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The brakes on the command line: each demo vehicle shows its trap; bad input is refused by field, value and remedy. */
 class BrakesCommandTest {
     @TempDir
     Path folder;
 
-    private final ByteArrayOutputStream out = new ByteArrayOutputStream();
-    private final ByteArrayOutputStream err = new ByteArrayOutputStream();
+    private CommandCall call;
 
-    private int run(String... args) {
-        out.reset();
-        err.reset();
-        return Main.run(
-                args,
-                new PrintStream(out, true, StandardCharsets.UTF_8),
-                new PrintStream(err, true, StandardCharsets.UTF_8));
-    }
-
-    private String demo(String title) throws IOException {
-        Job job = DemoData.jobs().stream()
-                .filter(j -> j.title().startsWith(title))
-                .findFirst()
-                .orElseThrow();
-        return Files.writeString(folder.resolve("job.json"), JobDocument.write(job))
-                .toString();
+    @BeforeEach
+    void prepare() {
+        call = new CommandCall(folder);
     }
 
     private String changed(String title, String from, String to) throws IOException {
-        String text = Files.readString(Path.of(demo(title)));
+        String text = Files.readString(Path.of(call.demo(title)));
         assertThat(text).contains(from);
         return Files.writeString(folder.resolve("changed.json"), text.replace(from, to))
                 .toString();
     }
 
-    private JsonNode json(String... args) {
-        String[] all = java.util.Arrays.copyOf(args, args.length + 2);
-        all[args.length] = "--format";
-        all[args.length + 1] = "json";
-        run(all);
-        return JsonMapper.builder().build().readTree(out.toString(StandardCharsets.UTF_8));
-    }
-
-    private static JsonNode finding(JsonNode state, String check) {
-        for (JsonNode f : state.path("findings")) {
-            if (f.path("check").asString().equals(check)) {
-                return f;
-            }
-        }
-        throw new AssertionError(check);
-    }
-
     @Test
     void theVansDrumEraMasterIsCaught() throws IOException {
-        JsonNode report = json("brakes", demo("Light van"), "--kit", "QF-103");
+        JsonNode report = call.json("brakes", call.demo("Light van"), "--kit", "QF-103");
         JsonNode after = report.path("after");
-        assertThat(finding(after, "master_stroke").path("verdict").asString()).isEqualTo("does not fit");
-        assertThat(finding(after, "split").path("verdict").asString()).isEqualTo("does not fit");
-        JsonNode residual = finding(after, "residual");
+        assertThat(CommandCall.finding(after, "master_stroke").path("verdict").asString())
+                .isEqualTo("does not fit");
+        assertThat(CommandCall.finding(after, "split").path("verdict").asString())
+                .isEqualTo("does not fit");
+        JsonNode residual = CommandCall.finding(after, "residual");
         assertThat(residual.path("verdict").asString()).isEqualTo("not proven");
         assertThat(residual.path("next").asString()).contains("Strip the master");
         assertThat(report.path("proven").asBoolean()).isFalse();
@@ -89,27 +60,35 @@ class BrakesCommandTest {
         String planned =
                 "\"planned\" : {\"split\": \"front_rear\", \"residual\": \"none\", \"booster\": \"vacuum\", \"figures\": {\"master_bore_mm\": \"1 1/8 in\", \"master_stroke_mm\": \"42 mm\"}}, \"split\" : \"single\"";
         String file = changed("Light van", "\"split\" : \"single\"", planned);
-        JsonNode after = json("brakes", file, "--kit", "QF-103").path("after");
-        assertThat(finding(after, "master_stroke").path("verdict").asString()).isEqualTo("fits");
-        assertThat(finding(after, "residual").path("verdict").asString()).isEqualTo("fits");
-        assertThat(finding(after, "split").path("verdict").asString()).isEqualTo("fits");
+        JsonNode after = call.json("brakes", file, "--kit", "QF-103").path("after");
+        assertThat(CommandCall.finding(after, "master_stroke").path("verdict").asString())
+                .isEqualTo("fits");
+        assertThat(CommandCall.finding(after, "residual").path("verdict").asString())
+                .isEqualTo("fits");
+        assertThat(CommandCall.finding(after, "split").path("verdict").asString())
+                .isEqualTo("fits");
     }
 
     @Test
     void theCoupesRearDiscsBrakeTooMuchDragAndLeaveNoParkingBrake() throws IOException {
-        JsonNode report = json("brakes", demo("Coupe"), "--kit", "QR-201");
+        JsonNode report = call.json("brakes", call.demo("Coupe"), "--kit", "QR-201");
         JsonNode after = report.path("after");
-        assertThat(finding(after, "balance_empty").path("verdict").asString()).isEqualTo("does not fit");
-        assertThat(finding(after, "residual").path("verdict").asString()).isEqualTo("does not fit");
-        assertThat(finding(after, "parking").path("verdict").asString()).isEqualTo("does not fit");
-        assertThat(finding(report.path("before"), "parking").path("verdict").asString())
+        assertThat(CommandCall.finding(after, "balance_empty").path("verdict").asString())
+                .isEqualTo("does not fit");
+        assertThat(CommandCall.finding(after, "residual").path("verdict").asString())
+                .isEqualTo("does not fit");
+        assertThat(CommandCall.finding(after, "parking").path("verdict").asString())
+                .isEqualTo("does not fit");
+        assertThat(CommandCall.finding(report.path("before"), "parking")
+                        .path("verdict")
+                        .asString())
                 .isNotEqualTo("does not fit");
     }
 
     @Test
     void theFieldCarsTransmissionBrakeIsNotReckonedButTried() throws IOException {
-        JsonNode parking =
-                finding(json("brakes", demo("Field car"), "--kit", "QK-401").path("after"), "parking");
+        JsonNode parking = CommandCall.finding(
+                call.json("brakes", call.demo("Field car"), "--kit", "QK-401").path("after"), "parking");
         assertThat(parking.path("verdict").asString()).isEqualTo("not proven");
         assertThat(parking.path("next").asString()).contains("measured grade");
     }
@@ -117,12 +96,19 @@ class BrakesCommandTest {
     /** At 1000 psi one set is proven to brake its axle, a smaller one is not; without the plate nothing is. */
     @Test
     void theTrailersActuatorIsRightForOneKitAndNotForAnother() throws IOException {
-        String trailer = demo("Boat trailer");
-        assertThat(run("brakes", trailer, "--kit", "QT-301")).isZero();
-        assertThat(run("brakes", trailer, "--kit", "QT-302")).isEqualTo(1);
+        String trailer = call.planned("Boat trailer", DemoPlans.WEAK_ACTUATOR);
+        assertThat(call.run("brakes", trailer, "--kit", "QT-301")).isZero();
+        JsonNode weak = call.json("brakes", trailer, "--kit", "QT-302");
+        assertThat(CommandCall.finding(weak.path("after"), "actuator")
+                        .path("verdict")
+                        .asString())
+                .isNotEqualTo("fits");
+        String strong = call.planned("Boat trailer", DemoPlans.STRONG_ACTUATOR);
+        assertThat(call.run("brakes", strong, "--kit", "QT-302")).isZero();
         String unread =
                 changed("Boat trailer", "\"actuator_pressure_MPa\" : \"1000 psi\"", "\"rolling_share\" : 0.482");
-        JsonNode actuator = finding(json("brakes", unread, "--kit", "QT-301").path("after"), "actuator");
+        JsonNode actuator = CommandCall.finding(
+                call.json("brakes", unread, "--kit", "QT-301").path("after"), "actuator");
         assertThat(actuator.path("verdict").asString()).isEqualTo("not proven");
         assertThat(actuator.path("wanted").toString()).contains("actuator pressure");
     }
@@ -135,24 +121,24 @@ class BrakesCommandTest {
                     .getSchema(in, InputFormat.JSON);
         }
         for (String title : new String[] {"Light van", "Coupe", "Field car", "Boat trailer"}) {
-            run("brakes", demo(title), "--format", "json");
-            assertThat(schema.validate(out.toString(StandardCharsets.UTF_8), InputFormat.JSON))
-                    .as(title)
-                    .isEmpty();
+            call.run("brakes", call.demo(title), "--format", "json");
+            assertThat(schema.validate(call.out(), InputFormat.JSON)).as(title).isEmpty();
         }
     }
 
     @Test
     void impossibleCircuitsAreRefusedByFieldValueAndRemedy() throws IOException {
-        assertThat(run(
+        assertThat(call.run(
                         "brakes",
                         changed("Light van", "\"mass_laden_kg\" : \"2050 kg\"", "\"mass_laden_kg\" : \"900 kg\"")))
                 .isEqualTo(2);
-        assertThat(err.toString(StandardCharsets.UTF_8)).contains("mass empty", "mass laden", "900");
-        assertThat(run("brakes", changed("Light van", "\"reservoir_cm3\" : \"260\"", "\"master_bore_mm\" : \"22 in\"")))
+        assertThat(call.err()).contains("mass empty", "mass laden", "900");
+        assertThat(call.run(
+                        "brakes",
+                        changed("Light van", "\"reservoir_cm3\" : \"260\"", "\"master_bore_mm\" : \"22 in\"")))
                 .isEqualTo(2);
-        assertThat(err.toString(StandardCharsets.UTF_8)).contains("master bore", "circuit");
-        assertThat(run(
+        assertThat(call.err()).contains("master bore", "circuit");
+        assertThat(call.run(
                         "brakes",
                         changed("Light van", "\"name\" : \"rear axle\"", "\"name\" : \"rear axle\", \"lines\" : 0")))
                 .isEqualTo(2);
@@ -164,16 +150,16 @@ class BrakesCommandTest {
         String text = JobDocument.write(job).replaceFirst("(?s),\\s*\"circuit\" : \\{.*?\\n    \\}\\n  \\},", "\n  },");
         assertThat(text).doesNotContain("\"circuit\"");
         String file = Files.writeString(folder.resolve("none.json"), text).toString();
-        assertThat(run("brakes", file)).isEqualTo(1);
-        assertThat(out.toString(StandardCharsets.UTF_8)).contains("not proven", "vehicle.circuit");
+        assertThat(call.run("brakes", file)).isEqualTo(1);
+        assertThat(call.out()).contains("not proven", "vehicle.circuit");
     }
 
     @Test
     void badCallsAreSaid() throws IOException {
-        assertThat(run("brakes")).isEqualTo(2);
-        assertThat(run("brakes", demo("Light van"), "--kit", "NO-1")).isEqualTo(2);
-        assertThat(err.toString(StandardCharsets.UTF_8)).contains("NO-1", "--kits");
-        assertThat(run("halt")).isEqualTo(2);
+        assertThat(call.run("brakes")).isEqualTo(2);
+        assertThat(call.run("brakes", call.demo("Light van"), "--kit", "NO-1")).isEqualTo(2);
+        assertThat(call.err()).contains("NO-1", "--kits");
+        assertThat(call.run("halt")).isEqualTo(2);
     }
 
     @Test
@@ -189,8 +175,8 @@ class BrakesCommandTest {
                 "Light van",
                 "\"name\" : \"front axle\",\n        \"brakes\"",
                 "\"name\" : \"first axle\",\n        \"brakes\"");
-        assertThat(run("brakes", file, "--kit", "QF-103")).isEqualTo(2);
-        assertThat(err.toString(StandardCharsets.UTF_8)).contains("front axle", "vehicle.circuit.axles");
+        assertThat(call.run("brakes", file, "--kit", "QF-103")).isEqualTo(2);
+        assertThat(call.err()).contains("front axle", "vehicle.circuit.axles");
     }
 
     @Test
@@ -201,5 +187,78 @@ class BrakesCommandTest {
                 assertThat(schema).contains("\"" + q.key() + "\"");
             }
         }
+    }
+
+    /** Each of the demo's traps, from as found to a plan whose findings are all proven. */
+    @ParameterizedTest
+    @CsvSource({"Light van,QF-101", "Coupe,QR-201", "Field car,QK-401"})
+    void everyTrapHasAPlanThatIsProven(String title, String kit) throws IOException {
+        assertThat(call.run("brakes", call.demo(title), "--kit", kit)).isEqualTo(1);
+        String plan =
+                switch (title) {
+                    case "Light van" -> DemoPlans.VAN;
+                    case "Coupe" -> DemoPlans.COUPE;
+                    default -> DemoPlans.FIELD_CAR;
+                };
+        JsonNode report = call.json("brakes", call.planned(title, plan), "--kit", kit);
+        for (JsonNode f : report.path("after").path("findings")) {
+            if (f.path("critical").asBoolean()) {
+                assertThat(f.path("verdict").asString()).as(f.toString()).isEqualTo("fits");
+            }
+        }
+        assertThat(report.path("proven").asBoolean()).isTrue();
+        assertThat(report.has("proposal")).isFalse();
+    }
+
+    /** What the program proposes is put in, and then is proven as it said. */
+    @Test
+    void aProposalKeepsWhatItPromises() throws IOException {
+        JsonNode proposal =
+                call.json("brakes", call.demo("Light van"), "--kit", "QF-101").path("proposal");
+        assertThat(proposal.path("proven").asBoolean()).isTrue();
+        String plan = "{\"parts\":" + proposal.path("parts") + ",\"figures\":" + proposal.path("settings") + "}";
+        assertThat(call.run("brakes", call.planned("Light van", plan), "--kit", "QF-101"))
+                .isZero();
+    }
+
+    @Test
+    void aPartTheCatalogueDoesNotHaveIsNamed() throws IOException {
+        assertThat(call.run("brakes", call.planned("Light van", "{\"parts\":[{\"code\":\"XX-9\"}]}")))
+                .isEqualTo(2);
+        assertThat(call.err()).contains("XX-9", "--parts");
+    }
+
+    /** The van's lines end in 3/8-24 inverted flare; a master with bubble flares wants adapters, and without them nothing is joined. */
+    @Test
+    void portsNoLineGoesIntoAreToldWithTheirThread() throws IOException {
+        JsonNode without = CommandCall.finding(
+                call.json("brakes", call.planned("Light van", "{\"parts\":[{\"code\":\"TM-107\"}]}"))
+                        .path("after"),
+                "fittings");
+        assertThat(without.path("verdict").asString()).isEqualTo("does not fit");
+        assertThat(without.path("next").asString()).contains("M12x1 bubble flare", "M10x1 bubble flare");
+        JsonNode with = CommandCall.finding(
+                call.json(
+                                "brakes",
+                                call.planned(
+                                        "Light van",
+                                        "{\"parts\":[{\"code\":\"TM-107\"},{\"code\":\"AD-601\"},{\"code\":\"AD-602\"}]}"))
+                        .path("after"),
+                "fittings");
+        assertThat(with.path("verdict").asString()).isEqualTo("fits");
+    }
+
+    @Test
+    void checkTellsTheBrakesBesideEachKit() throws IOException {
+        JsonNode found = call.json("check", call.demo("Light van"));
+        JsonNode planned = call.json("check", call.planned("Light van", DemoPlans.VAN));
+        for (JsonNode kit : found.path("kits")) {
+            assertThat(kit.path("brakes").asString()).isNotEqualTo("fits");
+            assertThat(kit.path("together").asString()).isNotEqualTo("fits");
+        }
+        assertThat(planned.path("kits").toString())
+                .contains(
+                        "\"kit\":\"QF-103\",\"verdict\":\"fits with work\",\"brakes\":\"fits\",\"together\":\"fits with work\"");
+        assertThat(found.path("brakes")).isNotEmpty();
     }
 }

@@ -6,19 +6,13 @@ import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
-import itrova.core.record.Job;
-import itrova.formats.DemoData;
-import itrova.formats.JobDocument;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.PrintStream;
 import java.math.BigDecimal;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashSet;
 import java.util.Set;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
@@ -29,29 +23,13 @@ class OrderAndPlanCommandTest {
     @TempDir
     Path folder;
 
-    private final ByteArrayOutputStream out = new ByteArrayOutputStream();
-    private final ByteArrayOutputStream err = new ByteArrayOutputStream();
+    private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
-    private int run(String... args) {
-        out.reset();
-        err.reset();
-        return Main.run(
-                args,
-                new PrintStream(out, true, StandardCharsets.UTF_8),
-                new PrintStream(err, true, StandardCharsets.UTF_8));
-    }
+    private CommandCall call;
 
-    private String demo(String title) throws IOException {
-        Job job = DemoData.jobs().stream()
-                .filter(j -> j.title().startsWith(title))
-                .findFirst()
-                .orElseThrow();
-        return Files.writeString(folder.resolve("job.json"), JobDocument.write(job))
-                .toString();
-    }
-
-    private JsonNode said() {
-        return JsonMapper.builder().build().readTree(out.toString(StandardCharsets.UTF_8));
+    @BeforeEach
+    void prepare() {
+        call = new CommandCall(folder);
     }
 
     private static void assertKeepsTo(String schemaName, String text) throws IOException {
@@ -64,10 +42,10 @@ class OrderAndPlanCommandTest {
 
     @Test
     void aProvenKitMayBeOrderedAndItsSumAddsUp() throws IOException {
-        assertThat(run("order", demo("Light van"), "--kit", "QF-103", "--format", "json"))
+        assertThat(call.run("order", call.planned("Light van", DemoPlans.VAN), "--kit", "QF-103", "--format", "json"))
                 .isZero();
-        assertKeepsTo("itrova-order.schema.json", out.toString(StandardCharsets.UTF_8));
-        JsonNode axle = said().path("axles").get(0);
+        assertKeepsTo("itrova-order.schema.json", call.out());
+        JsonNode axle = MAPPER.readTree(call.out()).path("axles").get(0);
         assertThat(axle.path("gate").asString()).isEqualTo("open");
         BigDecimal sum = BigDecimal.ZERO;
         for (JsonNode line : axle.path("lines")) {
@@ -79,18 +57,20 @@ class OrderAndPlanCommandTest {
 
     @Test
     void whatIsProvenNotIsShutAndSaysByWhat() throws IOException {
-        assertThat(run("order", demo("Light van"), "--kit", "QF-102")).isEqualTo(1);
-        assertThat(out.toString(StandardCharsets.UTF_8)).contains("gate shut", "held by", "does not fit");
-        assertThat(run("order", demo("Light van"), "--kit", "QF-106")).isEqualTo(1);
-        assertThat(out.toString(StandardCharsets.UTF_8)).contains("gate held");
+        assertThat(call.run("order", call.planned("Light van", DemoPlans.VAN), "--kit", "QF-102"))
+                .isEqualTo(1);
+        assertThat(call.out()).contains("gate shut", "held by", "does not fit");
+        assertThat(call.run("order", call.planned("Light van", DemoPlans.VAN), "--kit", "QF-106"))
+                .isEqualTo(1);
+        assertThat(call.out()).contains("gate held");
     }
 
     @Test
     void twoAxlesOfATrailerBuyOneActuator() throws IOException {
-        run("order", demo("Boat trailer"), "--kit", "QT-301", "--format", "json");
+        call.run("order", call.demo("Boat trailer"), "--kit", "QT-301", "--format", "json");
         int actuators = 0;
         int lines = 0;
-        for (JsonNode axle : said().path("axles")) {
+        for (JsonNode axle : MAPPER.readTree(call.out()).path("axles")) {
             for (JsonNode line : axle.path("lines")) {
                 if (line.path("part").asString("").equals("actuator")) {
                     actuators += line.path("quantity").asInt();
@@ -104,32 +84,72 @@ class OrderAndPlanCommandTest {
 
     @Test
     void aPlansStepsComeAfterThoseTheyNeed() throws IOException {
-        assertThat(run("plan", demo("Light van"), "--kit", "QF-103", "--format", "json"))
+        assertThat(call.run("plan", call.planned("Light van", DemoPlans.VAN), "--kit", "QF-103", "--format", "json"))
                 .isZero();
-        assertKeepsTo("itrova-plan.schema.json", out.toString(StandardCharsets.UTF_8));
+        assertKeepsTo("itrova-plan.schema.json", call.out());
         Set<String> told = new HashSet<>();
         int torques = 0;
-        for (JsonNode step : said().path("axles").get(0).path("steps")) {
+        for (JsonNode step : MAPPER.readTree(call.out()).path("axles").get(0).path("steps")) {
             step.path("after").forEach(a -> assertThat(told).contains(a.asString()));
             told.add(step.path("id").asString());
             torques += step.has("torque_Nm") ? 1 : 0;
         }
         assertThat(told).hasSizeGreaterThan(10).contains("left-bracket");
         assertThat(torques).isPositive();
-        assertThat(run("plan", demo("Light van"), "--kit", "QF-102")).isEqualTo(1);
-        assertThat(run("plan", demo("Light van"), "--kit", "QF-103", "--units", "in"))
+        assertThat(call.run("plan", call.demo("Light van"), "--kit", "QF-102")).isEqualTo(1);
+        assertThat(call.run("plan", call.planned("Light van", DemoPlans.VAN), "--kit", "QF-103", "--units", "in"))
                 .isZero();
-        assertThat(out.toString(StandardCharsets.UTF_8)).contains("lbf·ft").doesNotContain(" N·m");
+        assertThat(call.out()).contains("lbf·ft").doesNotContain(" N·m");
     }
 
     @Test
     void badCallsAreSaid() throws IOException {
-        assertThat(run("order", demo("Light van"))).isEqualTo(2);
-        assertThat(err.toString(StandardCharsets.UTF_8)).contains("Nothing is chosen");
-        assertThat(run("order", demo("Light van"), "--kit", "NO-1")).isEqualTo(2);
-        assertThat(err.toString(StandardCharsets.UTF_8)).contains("NO-1", "--kits");
-        assertThat(run("plan", demo("Light van"), "--axle", "9", "--kit", "QF-103"))
+        assertThat(call.run("order", call.demo("Light van"))).isEqualTo(2);
+        assertThat(call.err()).contains("Nothing is chosen");
+        assertThat(call.run("order", call.demo("Light van"), "--kit", "NO-1")).isEqualTo(2);
+        assertThat(call.err()).contains("NO-1", "--kits");
+        assertThat(call.run("plan", call.demo("Light van"), "--axle", "9", "--kit", "QF-103"))
                 .isEqualTo(2);
-        assertThat(run("plan")).isEqualTo(2);
+        assertThat(call.run("plan")).isEqualTo(2);
+    }
+
+    /** The plan of the brakes is bought with the first axle; what it brings in place of the kit's own list is not bought twice. */
+    @Test
+    void partsPlannedForTheBrakesAreOnTheSheetOnce() throws IOException {
+        call.run(
+                "order",
+                call.planned("Boat trailer", DemoPlans.STRONG_ACTUATOR),
+                "--kit",
+                "QT-301",
+                "--format",
+                "json");
+        int planned = 0;
+        int missingActuators = 0;
+        for (JsonNode axle : MAPPER.readTree(call.out()).path("axles")) {
+            for (JsonNode line : axle.path("lines")) {
+                if (line.path("item").asString().startsWith("AC-402")) {
+                    planned += line.path("quantity").asInt();
+                }
+                if (line.path("part").asString("").equals("actuator")) {
+                    missingActuators += line.path("quantity").asInt();
+                }
+            }
+        }
+        assertThat(planned).isEqualTo(1);
+        assertThat(missingActuators).isZero();
+    }
+
+    /** As found the van's drum-era master shuts the order, however well the kit fits. */
+    @Test
+    void theBrakesOfTheVehicleHoldTheOrder() throws IOException {
+        assertThat(call.run("order", call.demo("Light van"), "--kit", "QF-103", "--format", "json"))
+                .isEqualTo(1);
+        JsonNode axle = MAPPER.readTree(call.out()).path("axles").get(0);
+        assertThat(axle.path("gate").asString()).isEqualTo("shut");
+        assertThat(axle.path("held_by")).isEmpty();
+        assertThat(axle.path("held_by_brakes").toString()).contains("Stroke of the master", "does not fit");
+        assertThat(call.run("order", call.unseen("Light van"), "--kit", "QF-103"))
+                .isEqualTo(1);
+        assertThat(call.out()).contains("gate held", "Nobody looked at the brakes");
     }
 }

@@ -1,9 +1,11 @@
 package itrova.server.axle;
 
+import itrova.core.brakes.PlannedVehicle;
 import itrova.core.choice.Selection;
 import itrova.core.judge.KitReport;
 import itrova.core.kit.Kit;
 import itrova.core.kit.KitOption;
+import itrova.core.order.OrderGate;
 import itrova.core.order.OrderSheet;
 import itrova.core.record.AxleRecord;
 import itrova.core.settings.ShopSettings;
@@ -23,6 +25,7 @@ import java.util.Optional;
  * @param wheel the wheel put on, where one is
  * @param settings the shop's limits
  * @param report everything found
+ * @param vehicle the brakes of the whole vehicle with it
  */
 public record Chosen(
         AxleRow row,
@@ -31,15 +34,21 @@ public record Chosen(
         Kit kit,
         Optional<Wheel> wheel,
         ShopSettings settings,
-        KitReport report) {
+        KitReport report,
+        PlannedVehicle vehicle) {
     /** Options taken. */
     public List<KitOption> options() {
         return selection.optionsOf(kit);
     }
 
-    /** Names exactly this report. */
+    /** Names exactly this report, the brakes' findings with it. */
     public String seal() {
-        return ReportSeal.of(report);
+        return ReportSeal.of(report, vehicle);
+    }
+
+    /** Whether it may be ordered. */
+    public OrderGate gate() {
+        return OrderGate.of(report, vehicle);
     }
 
     /** What to buy and have done. */

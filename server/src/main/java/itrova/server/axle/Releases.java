@@ -76,7 +76,8 @@ public class Releases {
         released.keep(
                 chosen.row().id(),
                 chosen.seal(),
-                ReleaseDocument.write(chosen.selection(), chosen.record(), chosen.settings(), chosen.report()),
+                ReleaseDocument.write(
+                        chosen.selection(), chosen.record(), chosen.settings(), chosen.report(), chosen.vehicle()),
                 personId);
     }
 }

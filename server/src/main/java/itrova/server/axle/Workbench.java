@@ -1,10 +1,13 @@
 package itrova.server.axle;
 
+import itrova.core.brakes.CircuitSheet;
+import itrova.core.brakes.PlannedVehicle;
 import itrova.core.choice.Selection;
 import itrova.core.judge.FitEngine;
 import itrova.core.judge.KitReport;
 import itrova.core.kit.Kit;
 import itrova.core.record.AxleRecord;
+import itrova.core.record.VehicleKind;
 import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Side;
@@ -13,13 +16,17 @@ import itrova.server.api.ConflictException;
 import itrova.server.store.JobArchive;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
+import itrova.server.store.JobStore.JobRow;
 import itrova.server.store.KitStore;
 import itrova.server.store.LimitStore;
 import itrova.server.store.NotFoundException;
+import itrova.server.store.PartStore;
 import itrova.server.store.ReadingStore.ReadingRow;
 import itrova.server.store.WheelStore;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import org.springframework.stereotype.Component;
 
 /** Brings stored readings and kits before the core. Verdicts are worked out anew each time, never stored as truth. */
@@ -30,8 +37,10 @@ public class Workbench {
     private final KitStore kits;
     private final LimitStore limits;
     private final WheelStore wheels;
+    private final PartStore parts;
 
-    Workbench(JobStore jobs, JobArchive archive, KitStore kits, LimitStore limits, WheelStore wheels) {
+    Workbench(JobStore jobs, JobArchive archive, KitStore kits, LimitStore limits, WheelStore wheels, PartStore parts) {
+        this.parts = parts;
         this.wheels = wheels;
         this.jobs = jobs;
         this.archive = archive;
@@ -104,11 +113,27 @@ public class Workbench {
                     kit,
                     wheel,
                     settings,
-                    selection.judge(record.toCase(List.of(Side.values())), kit, wheel, settings));
+                    selection.judge(record.toCase(List.of(Side.values())), kit, wheel, settings),
+                    vehicle(row.jobId()));
         } catch (IllegalArgumentException e) {
             // a choice taken in with a job's document may name what this catalogue does not have
             throw new ConflictException(e.getMessage() + " Choose again in the match table.");
         }
+    }
+
+    /** The brakes of a job's vehicle with what is chosen for its axles. */
+    public PlannedVehicle vehicle(long jobId) {
+        JobRow job = jobs.job(jobId);
+        Map<String, Kit> put = new TreeMap<>();
+        for (AxleRow row : jobs.axles(jobId)) {
+            chosenKit(row).ifPresent(kit -> put.put(row.name(), kit));
+        }
+        return vehicle(job, jobs.circuit(jobId), put);
+    }
+
+    /** The brakes of a job's vehicle with a circuit that is not, or not yet, kept. */
+    public PlannedVehicle vehicle(JobRow job, CircuitSheet circuit, Map<String, Kit> put) {
+        return PlannedVehicle.of(circuit, job.sheet(), job.vehicleKind() == VehicleKind.TRAILER, put, parts.ofBrakes());
     }
 
     /** The kit chosen for an axle with the options taken, where one is chosen and still known. */

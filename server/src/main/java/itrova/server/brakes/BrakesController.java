@@ -1,40 +1,37 @@
 package itrova.server.brakes;
 
-import itrova.core.brakes.AdhesionCurve;
-import itrova.core.brakes.BrakeCheck;
-import itrova.core.brakes.BrakeCircuit;
 import itrova.core.brakes.BrakeCircuit.Booster;
 import itrova.core.brakes.BrakeCircuit.Fluid;
 import itrova.core.brakes.BrakeCircuit.Parking;
 import itrova.core.brakes.BrakeCircuit.Residual;
 import itrova.core.brakes.BrakeCircuit.Split;
-import itrova.core.brakes.BrakeFigure;
-import itrova.core.brakes.BrakeFigureKind;
-import itrova.core.brakes.BrakeFinding;
 import itrova.core.brakes.BrakeQuantity;
 import itrova.core.brakes.BrakeReport;
 import itrova.core.brakes.CircuitSheet;
-import itrova.core.brakes.Load;
+import itrova.core.brakes.Equipment.Actuator;
+import itrova.core.brakes.Equipment.Seen;
+import itrova.core.brakes.Equipment.StopLamp;
+import itrova.core.brakes.FittedPart;
+import itrova.core.brakes.PlannedVehicle;
 import itrova.core.brakes.QuantityAt;
-import itrova.core.finding.Verdict;
 import itrova.core.hydraulics.DrumBrake;
+import itrova.core.part.Part;
+import itrova.core.part.PartSort;
 import itrova.core.quantity.Measured;
 import itrova.core.wording.Wording;
 import itrova.server.api.BadInputException;
 import itrova.server.api.CurrentPerson;
+import itrova.server.brakes.BrakeViews.BrakeStateView;
 import itrova.server.brakes.VehicleBrakes.State;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Arrays;
-import java.util.Collection;
-import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -48,6 +45,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/jobs/{jobId}/brakes")
 public class BrakesController {
     private static final int MOST_AXLES = 4;
+    private static final int MOST_PARTS = 40;
 
     private final VehicleBrakes brakes;
     private final CurrentPerson me;
@@ -70,12 +68,22 @@ public class BrakesController {
             @Nullable Residual residual,
             @Nullable Fluid fluid,
             @Nullable Parking parking,
+            @NotNull @Size(max = MOST_PARTS) List<@NotNull @Valid FittedForm> parts,
             @NotNull Map<BrakeQuantity, @Size(max = 60) String> figures) {}
+
+    /** A part planned; pads and hoses name their axle. */
+    public record FittedForm(
+            @NotBlank @Size(max = 40) String code,
+            @Nullable @Size(max = 60) String axle) {}
 
     public record CircuitForm(
             int version,
             @NotNull Split split,
             @NotNull Parking parking,
+            @NotNull StopLamp stopLamp,
+            @NotNull Actuator actuator,
+            @NotNull Seen reverseLockOut,
+            @NotNull @Size(max = 60) String lineEnd,
             @NotNull Map<BrakeQuantity, @Size(max = 60) String> figures,
             @NotNull @Size(max = MOST_AXLES) List<@NotNull @Valid AxleBrakesForm> axles,
             @NotNull @Valid PlannedForm planned) {}
@@ -92,37 +100,15 @@ public class BrakesController {
             String source,
             String howTo) {}
 
-    public record BrakeFigureView(
-            BrakeFigureKind id,
-            String title,
-            String unit,
-            @Nullable Double value,
-            @Nullable Double doubt,
-            @Nullable String mostDoubtful,
-            List<String> wanted) {}
-
-    public record BrakeFindingView(
-            BrakeCheck check,
-            String title,
-            boolean critical,
-            Verdict verdict,
-            @Nullable Double margin,
-            @Nullable Double doubt,
-            String unit,
-            String why,
-            String next,
-            String source) {}
-
-    public record AdhesionPoint(
-            double z, double front, double frontDoubt, double rear, double rearDoubt, double allowed) {}
-
-    public record AdhesionCurveView(Load load, List<AdhesionPoint> points) {}
-
-    public record BrakeStateView(
-            List<BrakeFigureView> figures,
-            List<BrakeFindingView> findings,
-            List<String> assumed,
-            List<AdhesionCurveView> curves) {}
+    /** A part that could be planned. */
+    public record BrakePartView(
+            String code,
+            PartSort sort,
+            String sortTitle,
+            String name,
+            long cents,
+            boolean onAxle,
+            boolean adjustable) {}
 
     public record BrakesView(
             long jobId,
@@ -134,39 +120,62 @@ public class BrakesController {
             List<String> kits,
             CircuitForm circuit,
             List<BrakeQuantityView> quantities,
+            List<BrakePartView> parts,
             @Nullable BrakeStateView before,
             @Nullable BrakeStateView after) {}
 
     @GetMapping
     public BrakesView brakes(@PathVariable long jobId) {
         State s = brakes.of(jobId);
-        boolean isSeen = s.sheet().isSeen();
+        PlannedVehicle vehicle = s.vehicle();
+        CircuitSheet sheet = vehicle.sheet();
+        Wording wording = me.wording();
+        boolean isSeen = sheet.isSeen();
         return new BrakesView(
                 jobId,
                 s.job().title(),
-                s.job().vehicleKind() == itrova.core.record.VehicleKind.TRAILER,
+                vehicle.isTrailer(),
                 isSeen,
-                isSeen ? s.unplaced().map(me.wording()::say).orElse(null) : null,
+                isSeen ? vehicle.problem().map(wording::say).orElse(null) : null,
                 s.axleNames(),
-                s.kits().entrySet().stream()
+                vehicle.kits().entrySet().stream()
                         .map(e -> e.getKey() + ": " + e.getValue().code() + " "
                                 + e.getValue().name())
                         .toList(),
-                form(s.job().version(), s.sheet()),
+                form(s.job().version(), sheet),
                 Arrays.stream(BrakeQuantity.values())
-                        .map(q -> view(q, told(s, q)))
+                        .map(q -> view(q, told(vehicle, q)))
                         .toList(),
-                isSeen ? state(s, s.found()) : null,
-                isSeen && s.unplaced().isEmpty() ? state(s, s.planned()) : null);
+                vehicle.catalogue().values().stream()
+                        .map(BrakesController::view)
+                        .toList(),
+                isSeen
+                        ? BrakeViews.state(
+                                vehicle.found(), BrakeReport.of(vehicle.found(), vehicle.parkingNeeded()), wording)
+                        : null,
+                vehicle.report()
+                        .map(r -> BrakeViews.state(vehicle.planned(), r, wording))
+                        .orElse(null));
     }
 
     /** What the vehicle's sheet tells of a quantity the circuit says nothing of. */
-    private static @Nullable Double told(State s, BrakeQuantity q) {
-        return s.sheet().figures().containsKey(q) || !s.sheet().isSeen()
+    private static @Nullable Double told(PlannedVehicle vehicle, BrakeQuantity q) {
+        return vehicle.sheet().figures().containsKey(q) || !vehicle.sheet().isSeen()
                 ? null
-                : Optional.ofNullable(s.found().given().get(QuantityAt.vehicle(q)))
+                : Optional.ofNullable(vehicle.found().given().get(QuantityAt.vehicle(q)))
                         .map(Measured::value)
                         .orElse(null);
+    }
+
+    private static BrakePartView view(Part p) {
+        return new BrakePartView(
+                p.code(),
+                p.sort(),
+                p.sort().title(),
+                p.name(),
+                p.offer().cents(),
+                p.sort() == PartSort.PADS || p.sort() == PartSort.HOSE,
+                p.isAdjustable());
     }
 
     private static BrakeQuantityView view(BrakeQuantity q, @Nullable Double fromSheet) {
@@ -182,76 +191,16 @@ public class BrakesController {
                 q.howTo());
     }
 
-    private BrakeStateView state(State s, BrakeCircuit circuit) {
-        BrakeReport report = s.report(circuit);
-        Wording wording = me.wording();
-        return new BrakeStateView(
-                report.figures().stream().map(BrakesController::view).toList(),
-                report.findings().stream().map(f -> view(f, wording)).toList(),
-                Stream.concat(
-                                report.figures().stream().map(BrakeFigure::assumed),
-                                report.findings().stream().map(BrakeFinding::assumed))
-                        .flatMap(Collection::stream)
-                        .distinct()
-                        .sorted(Comparator.comparing(QuantityAt::words))
-                        .map(BrakesController::assumed)
-                        .toList(),
-                Arrays.stream(Load.values())
-                        .map(load -> view(AdhesionCurve.of(circuit, load)))
-                        .toList());
-    }
-
-    private static String assumed(QuantityAt at) {
-        BrakeQuantity q = at.quantity();
-        return at.words() + ": " + q.usual().orElseThrow() + " ± " + q.usualHalfLimit()
-                + (q.unit().isEmpty() ? "" : " " + q.unit()) + " (" + q.source() + ")";
-    }
-
-    private static BrakeFigureView view(BrakeFigure f) {
-        return new BrakeFigureView(
-                f.kind(),
-                f.kind().title(),
-                f.kind().unit(),
-                f.value().map(Measured::value).orElse(null),
-                f.value().map(Measured::expanded).filter(Double::isFinite).orElse(null),
-                f.mostDoubtful().map(QuantityAt::words).orElse(null),
-                f.missing().stream().map(QuantityAt::words).sorted().toList());
-    }
-
-    private static BrakeFindingView view(BrakeFinding f, Wording wording) {
-        return new BrakeFindingView(
-                f.check(),
-                f.check().title(),
-                f.check().isCritical(),
-                f.verdict(),
-                f.margin().map(Measured::value).orElse(null),
-                f.margin().map(Measured::expanded).filter(Double::isFinite).orElse(null),
-                f.unit(),
-                wording.say(f.why()),
-                wording.say(f.next()),
-                f.source());
-    }
-
-    private static AdhesionCurveView view(AdhesionCurve curve) {
-        return new AdhesionCurveView(
-                curve.load(),
-                curve.points().stream()
-                        .map(p -> new AdhesionPoint(
-                                p.z(),
-                                p.front().value(),
-                                p.front().expanded(),
-                                p.rear().value(),
-                                p.rear().expanded(),
-                                p.allowed()))
-                        .toList());
-    }
-
     private static CircuitForm form(int version, CircuitSheet s) {
         CircuitSheet.Changes planned = s.planned();
         return new CircuitForm(
                 version,
                 s.split(),
                 s.parking(),
+                s.seen().stopLamp(),
+                s.seen().actuator(),
+                s.seen().reverseLockOut(),
+                s.seen().lineEnd(),
                 s.figures(),
                 s.axles().stream()
                         .map(a -> new AxleBrakesForm(a.name(), a.shoes().orElse(null), a.figures()))
@@ -262,6 +211,9 @@ public class BrakesController {
                         planned.residual().orElse(null),
                         planned.fluid().orElse(null),
                         planned.parking().orElse(null),
+                        planned.parts().stream()
+                                .map(p -> new FittedForm(p.code(), p.axle().orElse(null)))
+                                .toList(),
                         planned.figures()));
     }
 
@@ -272,6 +224,11 @@ public class BrakesController {
             CircuitSheet sheet = new CircuitSheet(
                     body.split(),
                     body.parking(),
+                    new CircuitSheet.SeenSheet(
+                            body.stopLamp(),
+                            body.actuator(),
+                            body.reverseLockOut(),
+                            body.lineEnd().strip()),
                     told(body.figures()),
                     body.axles().stream()
                             .map(a -> new CircuitSheet.AxleSheet(
@@ -283,6 +240,11 @@ public class BrakesController {
                             Optional.ofNullable(p.residual()),
                             Optional.ofNullable(p.fluid()),
                             Optional.ofNullable(p.parking()),
+                            p.parts().stream()
+                                    .map(f -> new FittedPart(
+                                            f.code(),
+                                            Optional.ofNullable(f.axle()).filter(axle -> !axle.isBlank())))
+                                    .toList(),
                             told(p.figures())));
             brakes.change(jobId, body.version(), sheet, me.get().id());
         } catch (IllegalArgumentException e) {

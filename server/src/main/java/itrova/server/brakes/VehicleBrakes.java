@@ -1,11 +1,9 @@
 package itrova.server.brakes;
 
-import itrova.core.brakes.BrakeCircuit;
-import itrova.core.brakes.BrakeReport;
 import itrova.core.brakes.CircuitSheet;
-import itrova.core.kit.Kit;
-import itrova.core.phrase.Phrase;
-import itrova.core.record.VehicleKind;
+import itrova.core.brakes.PlannedVehicle;
+import itrova.formats.CircuitDocument;
+import itrova.server.api.ConflictException;
 import itrova.server.axle.Workbench;
 import itrova.server.store.EventStore;
 import itrova.server.store.EventStore.Place;
@@ -14,8 +12,6 @@ import itrova.server.store.JobStore.AxleRow;
 import itrova.server.store.JobStore.JobRow;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.TreeMap;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -36,62 +32,45 @@ public class VehicleBrakes {
      * The vehicle's brakes as they stand.
      *
      * @param axleNames what the job calls its axles
-     * @param kits chosen, by the axle's name
      */
-    record State(JobRow job, CircuitSheet sheet, List<String> axleNames, Map<String, Kit> kits) {
-        BrakeCircuit found() {
-            return sheet.found(job.sheet(), job.vehicleKind() == VehicleKind.TRAILER);
-        }
-
-        BrakeCircuit planned() {
-            return sheet.planned(found(), kits);
-        }
-
-        /** Why nothing can be said of the plan, where a kit's axle is not in the circuit. */
-        Optional<Phrase> unplaced() {
-            return sheet.unplaced(kits).stream().findFirst().map(axle -> Phrase.of("brakes.name-the-axle", axle));
-        }
-
-        BrakeReport report(BrakeCircuit circuit) {
-            return BrakeReport.of(circuit, job.sheet().wishes().parkingNeeded());
-        }
-    }
+    record State(JobRow job, List<String> axleNames, PlannedVehicle vehicle) {}
 
     State of(long jobId) {
-        Map<String, Kit> kits = new TreeMap<>();
-        List<AxleRow> rows = jobs.axles(jobId);
-        for (AxleRow row : rows) {
-            bench.chosenKit(row).ifPresent(kit -> kits.put(row.name(), kit));
-        }
         return new State(
-                jobs.job(jobId),
-                jobs.circuit(jobId),
-                rows.stream().map(AxleRow::name).toList(),
-                kits);
-    }
-
-    /** In a sentence what of the plan is open or proven not; nothing where every critical finding is proven. */
-    public Phrase summary(long jobId) {
-        State s = of(jobId);
-        if (!s.sheet().isSeen()) {
-            return Phrase.of("brakes.nobody-looked");
-        }
-        return s.unplaced().orElseGet(() -> s.report(s.planned()).summary());
+                jobs.job(jobId), jobs.axles(jobId).stream().map(AxleRow::name).toList(), bench.vehicle(jobId));
     }
 
     /**
      * Writes the circuit down.
      *
-     * @throws IllegalArgumentException if its figures contradict each other
+     * @throws IllegalArgumentException if its figures contradict each other, or it plans a part the catalogue does not have
      */
     @Transactional
     public void change(long jobId, int version, CircuitSheet circuit, long personId) {
         JobRow job = jobs.job(jobId);
         if (circuit.isSeen()) {
-            State tried = new State(job, circuit, List.of(), Map.of());
+            PlannedVehicle tried = bench.vehicle(job, circuit, Map.of());
             tried.planned();
+            for (String code : circuit.unknownParts(tried.catalogue())) {
+                throw new ConflictException("Part " + code
+                        + ", which the plan names, is not in the catalogue. Import it, or plan another part.");
+            }
         }
+        CircuitSheet before = jobs.circuit(jobId);
         jobs.changeCircuit(jobId, version, circuit);
-        events.add(Place.job(jobId), EventStore.Kind.JOB_CHANGED, job.title(), Map.of("what", "brakes"), personId);
+        if (!before.equals(circuit)) {
+            events.add(
+                    Place.job(jobId),
+                    EventStore.Kind.JOB_CHANGED,
+                    job.title(),
+                    Map.of(
+                            "what",
+                            "brakes",
+                            "before",
+                            CircuitDocument.write(before),
+                            "after",
+                            CircuitDocument.write(circuit)),
+                    personId);
+        }
     }
 }

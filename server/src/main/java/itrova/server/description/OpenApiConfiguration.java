@@ -2,11 +2,14 @@ package itrova.server.description;
 
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.media.Schema;
+import itrova.core.brakes.WhatIf;
 import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.VehicleSheet;
 import itrova.formats.drawing.Sheet;
 import itrova.server.api.HealthController;
 import itrova.server.axle.FindingViews;
+import itrova.server.brakes.BrakePlayController;
+import itrova.server.brakes.BrakeViews;
 import itrova.server.brakes.BrakesController;
 import itrova.server.choose.PoseController;
 import itrova.server.choose.SearchController;
@@ -15,6 +18,7 @@ import itrova.server.choose.WhatIfController;
 import itrova.server.choose.WhatIfDifferences;
 import itrova.server.jobs.JobsController;
 import itrova.server.jobs.VehicleController;
+import itrova.server.match.MatchBrakes;
 import itrova.server.match.MatchController;
 import itrova.server.match.MatchRows;
 import itrova.server.measure.AdviceController;
@@ -25,6 +29,7 @@ import itrova.server.measure.DonorController;
 import itrova.server.measure.MeasureController;
 import itrova.server.measure.WheelProfileController;
 import itrova.server.order.OrderController;
+import itrova.server.parts.CatalogueController;
 import itrova.server.parts.KitsController;
 import itrova.server.parts.TemplateController;
 import itrova.server.parts.WheelsController;
@@ -53,6 +58,10 @@ import org.springframework.context.annotation.Configuration;
 public class OpenApiConfiguration {
     private static final List<Class<?>> HOLDERS = List.of(
             BrakesController.class,
+            BrakePlayController.class,
+            BrakeViews.class,
+            WhatIf.class,
+            CatalogueController.class,
             WorkTermsController.class,
             SessionController.class,
             SessionsController.class,
@@ -65,6 +74,7 @@ public class OpenApiConfiguration {
             MeasureController.class,
             MatchController.class,
             MatchRows.class,
+            MatchBrakes.class,
             FindingViews.class,
             SectionController.class,
             PoseController.class,

@@ -7,7 +7,6 @@ import itrova.core.judge.Matcher;
 import itrova.core.measure.ToolBox;
 import itrova.core.measure.WantedReadings;
 import itrova.core.order.AxleStanding;
-import itrova.core.order.OrderGate;
 import itrova.core.record.AxleRecord;
 import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleLoad;
@@ -31,6 +30,7 @@ import itrova.server.store.JobStore.AxleRow;
 import itrova.server.store.JobStore.JobRow;
 import itrova.server.store.KitStore;
 import itrova.server.store.NotFoundException;
+import itrova.server.store.PartStore;
 import itrova.server.store.ReadingStore;
 import itrova.server.store.ReadingStore.ReadingRow;
 import java.util.ArrayList;
@@ -55,6 +55,7 @@ public class ShopFloor {
     private final InstrumentStore instruments;
     private final JobArchive archive;
     private final KitStore kits;
+    private final PartStore parts;
     private final Workbench bench;
     private final Releases releases;
     private final CurrentPerson me;
@@ -70,6 +71,7 @@ public class ShopFloor {
             InstrumentStore instruments,
             JobArchive archive,
             KitStore kits,
+            PartStore parts,
             Workbench bench,
             Releases releases,
             CurrentPerson me) {
@@ -81,6 +83,7 @@ public class ShopFloor {
         this.instruments = instruments;
         this.archive = archive;
         this.kits = kits;
+        this.parts = parts;
         this.bench = bench;
     }
 
@@ -92,6 +95,7 @@ public class ShopFloor {
             ShopSettings settings,
             String stamp,
             Map<Long, Long> readingStamps,
+            Map<Long, String> vehicleStamps,
             Wording wording) {}
 
     /** Jobs as they stand on the floor, in the order given. */
@@ -112,6 +116,7 @@ public class ShopFloor {
                 settings,
                 kits.stamp() + new TreeMap<>(settings.set()),
                 readings.stamps(ids),
+                vehicleStamps(rows, axles),
                 me.wording());
         Map<Long, List<AxleSummary>> byJob = axles.stream()
                 .collect(Collectors.groupingBy(
@@ -160,7 +165,8 @@ public class ShopFloor {
             boolean placed = around.placed().getOrDefault(row.id(), List.of()).stream()
                     .anyMatch(row.chosen().get()::isSameAs);
             return standings.get(
-                    state(row, around) + "/" + placed, s -> chosen(row, record, around.settings(), placed));
+                    state(row, around) + "/" + around.vehicleStamps().get(row.jobId()) + "/" + placed,
+                    s -> chosen(row, record, around.settings(), placed));
         }
         return wanted > 0 ? AxleStanding.measuring(wanted) : AxleStanding.choosing(isAnyProven(row, record, around));
     }
@@ -170,11 +176,19 @@ public class ShopFloor {
             Chosen chosen = bench.chosen(row, record, settings);
             return placed
                     ? AxleStanding.fitting(releases.overturned(chosen).size())
-                    : AxleStanding.ordering(
-                            OrderGate.of(chosen.report()), chosen.selection().kit());
+                    : AxleStanding.ordering(chosen.gate(), chosen.selection().kit());
         } catch (NotFoundException | ConflictException e) {
             return AxleStanding.lost(placed);
         }
+    }
+
+    /** By job what its vehicle's brakes hang on: the circuit, every axle's choice, the parts that can be bought. */
+    private Map<Long, String> vehicleStamps(List<JobRow> rows, List<AxleRow> axles) {
+        String catalogue = parts.stamp();
+        Map<Long, String> stamps = new HashMap<>();
+        rows.forEach(job -> stamps.put(job.id(), catalogue + "/" + job.version()));
+        axles.forEach(a -> stamps.merge(a.jobId(), "/" + a.version(), String::concat));
+        return stamps;
     }
 
     private static String state(AxleRow row, Around around) {

@@ -1,5 +1,7 @@
 package itrova.server.match;
 
+import itrova.core.brakes.KitBrakes;
+import itrova.core.brakes.PlannedVehicle;
 import itrova.core.check.completeness.NotChecked;
 import itrova.core.choice.Selection;
 import itrova.core.finding.CheckId;
@@ -14,6 +16,7 @@ import itrova.server.api.Page;
 import itrova.server.axle.FindingViews;
 import itrova.server.axle.SelectionView;
 import itrova.server.axle.Workbench;
+import itrova.server.match.MatchBrakes.BrakesWithKit;
 import itrova.server.match.MatchRows.CellView;
 import itrova.server.match.MatchRows.RowView;
 import itrova.server.store.Decision.KitChosen;
@@ -113,6 +116,8 @@ public class MatchController {
             Set<String> liked,
             String stamp,
             int unfinished,
+            @Nullable String brakesProblem,
+            List<BrakesWithKit> brakes,
             List<String> notChecked) {}
 
     /**
@@ -146,6 +151,7 @@ public class MatchController {
             boolean hasOutline,
             boolean asksForDonor,
             Verdict verdict,
+            @Nullable BrakesWithKit brakes,
             List<FindingViews.FindingView> findings) {}
 
     /** The choice as it stands. */
@@ -213,6 +219,8 @@ public class MatchController {
                 .filter(r -> isWanted(r, wanted, likes))
                 .sorted(order(wanted))
                 .toList();
+        PlannedVehicle vehicle = bench.vehicle(row.jobId());
+        List<RowView> page = Page.of(narrowed, wanted.offset(), wanted.limit());
         return new MatchView(
                 axleId,
                 row.jobId(),
@@ -234,10 +242,15 @@ public class MatchController {
                         .toList(),
                 held(all),
                 narrowed.size(),
-                Page.of(narrowed, wanted.offset(), wanted.limit()),
+                page,
                 likes,
                 judged.stamp(),
                 unfinished,
+                vehicle.problem().map(me.wording()::say).orElse(null),
+                MatchBrakes.of(
+                        new KitBrakes(vehicle, row.name()),
+                        page.stream().flatMap(r -> kits.find(r.code()).stream()).toList(),
+                        me.wording()),
                 me.said(NotChecked.on(bench.ends(row))));
     }
 
@@ -305,7 +318,8 @@ public class MatchController {
 
     @GetMapping("/match/{code}")
     public KitReportView report(@PathVariable long axleId, @PathVariable String code) {
-        return view(bench.report(bench.axle(axleId), code));
+        AxleRow row = bench.axle(axleId);
+        return view(row, bench.report(row, code));
     }
 
     /** Up to four kits side by side. */
@@ -318,12 +332,14 @@ public class MatchController {
         AxleRow row = bench.axle(axleId);
         return kit.stream()
                 .distinct()
-                .map(code -> view(bench.report(row, code)))
+                .map(code -> view(row, bench.report(row, code)))
                 .toList();
     }
 
-    public KitReportView view(KitReport report) {
+    public KitReportView view(AxleRow row, KitReport report) {
         Kit kit = report.kit();
+        Optional<BrakesWithKit> brakes =
+                MatchBrakes.of(new KitBrakes(bench.vehicle(row.jobId()), row.name()), kit, me.wording());
         Cost cost = Search.fullCost(report);
         return new KitReportView(
                 kit.code(),
@@ -356,6 +372,7 @@ public class MatchController {
                 kit.caliper().hasShape(),
                 !kit.fitting().donorChecks().isEmpty(),
                 report.verdict(),
+                brakes.orElse(null),
                 report.findings().stream()
                         .map(f -> FindingViews.finding(f, me.wording()))
                         .toList());

@@ -12,7 +12,6 @@ import itrova.server.axle.FindingViews;
 import itrova.server.axle.Releases;
 import itrova.server.axle.Releases.Taken;
 import itrova.server.axle.Workbench;
-import itrova.server.brakes.VehicleBrakes;
 import itrova.server.store.JobStore;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -39,16 +38,13 @@ public class OrderController {
     private final Workbench bench;
     private final JobStore jobs;
     private final Releases releases;
-    private final VehicleBrakes brakes;
     private final CurrentPerson me;
 
-    OrderController(
-            Orders orders, Workbench bench, JobStore jobs, Releases releases, VehicleBrakes brakes, CurrentPerson me) {
+    OrderController(Orders orders, Workbench bench, JobStore jobs, Releases releases, CurrentPerson me) {
         this.orders = orders;
         this.bench = bench;
         this.jobs = jobs;
         this.releases = releases;
-        this.brakes = brakes;
         this.me = me;
     }
 
@@ -87,7 +83,7 @@ public class OrderController {
             @Nullable String newerEdition,
             String selection,
             List<String> alarms,
-            String brakes,
+            List<BrakeHoldView> brakes,
             List<EarlierOrderView> earlierOrders,
             String seal) {}
 
@@ -100,6 +96,9 @@ public class OrderController {
     public record SignatureRequest(
             @NotNull @NotBlank @Size(min = 10, max = 500) String reason,
             @NotNull @Size(max = 64) String seal) {}
+
+    /** What of the vehicle's brakes holds the order. */
+    public record BrakeHoldView(String title, Verdict verdict, String next) {}
 
     @GetMapping("/order")
     public OrderView order(@PathVariable long axleId) {
@@ -144,7 +143,10 @@ public class OrderController {
                 releases.overturned(s.chosen()).stream()
                         .map(Overturned::sentence)
                         .toList(),
-                me.wording().say(brakes.summary(s.row().jobId())),
+                s.gate().brakes().stream()
+                        .map(b -> new BrakeHoldView(
+                                b.title(), b.verdict(), me.wording().say(b.next())))
+                        .toList(),
                 releases.orders(axleId).stream()
                         .filter(t ->
                                 !t.decision().selection().isSameAs(s.chosen().selection()))

@@ -1,7 +1,6 @@
 package itrova.server.order;
 
 import itrova.core.check.completeness.NotChecked;
-import itrova.core.finding.Finding;
 import itrova.core.finding.Verdict;
 import itrova.core.judge.KitReport;
 import itrova.core.order.OrderGate;
@@ -87,17 +86,19 @@ public class Orders {
             return switch (gate.state()) {
                 case OPEN -> "Every check made is proven. It may be ordered.";
                 case HELD ->
-                    signature.isPresent() ? "Signed for by " + signature.get().by() + "." : toSign(gate.holding());
+                    signature.isPresent() ? "Signed for by " + signature.get().by() + "." : toSign(gate);
                 case SHUT ->
-                    held(gate.holding())
-                            + " proven not to fit. No signature covers that: choose other work, another kit or another wheel.";
+                    gate.brakes().stream().anyMatch(b -> b.verdict() == Verdict.DOES_NOT_FIT)
+                            ? "The brakes of the vehicle as planned are proven not to do. No signature covers that: plan other parts for the brakes, or choose another kit."
+                            : held(gate.holding().size())
+                                    + " proven not to fit. No signature covers that: choose other work, another kit or another wheel.";
             };
         }
     }
 
     State state(long axleId) {
         Chosen chosen = bench.chosen(bench.axle(axleId));
-        OrderGate gate = OrderGate.of(chosen.report());
+        OrderGate gate = chosen.gate();
         List<AxleRow> vehicleRows = jobs.axles(chosen.row().jobId());
         VehicleCase vehicle = new VehicleCase(vehicleRows.stream()
                 .map(row -> new VehicleCase.OnAxle(
@@ -105,11 +106,14 @@ public class Orders {
                         bench.chosenKit(row),
                         row.chosen().flatMap(s -> releases.order(row.id(), s)).isPresent()))
                 .toList());
+        int axle = indexIn(vehicleRows, axleId);
         return new State(
                 chosen,
                 chosen.seal(),
                 gate,
-                chosen.sheet().on(vehicle, indexIn(vehicleRows, axleId)),
+                chosen.sheet()
+                        .on(vehicle, axle)
+                        .with(chosen.vehicle(), chosen.row().name(), vehicle.carriesVehicle(axle)),
                 gate.state() == OrderGate.State.HELD ? releases.signature(chosen) : Optional.empty(),
                 releases.order(axleId, chosen.selection()));
     }
@@ -133,18 +137,20 @@ public class Orders {
         return s;
     }
 
-    private static String toSign(List<Finding> holding) {
-        List<Finding> open =
-                holding.stream().filter(f -> f.verdict() == Verdict.NOT_PROVEN).toList();
-        String text = open.isEmpty() ? "" : held(open) + " not proven. Measure, or a lead signs with a reason.";
-        return open.size() == holding.size()
+    private static String toSign(OrderGate gate) {
+        int open = (int) gate.holding().stream()
+                        .filter(f -> f.verdict() == Verdict.NOT_PROVEN)
+                        .count()
+                + gate.brakes().size();
+        String text = open == 0 ? "" : held(open) + " not proven. Measure, or a lead signs with a reason.";
+        return open == gate.holds()
                 ? text
                 : (text + " Drums could not go back. The owner may give that up, and a lead signs with the reason.")
                         .strip();
     }
 
-    private static String held(List<Finding> findings) {
-        return findings.size() == 1 ? "1 check is" : findings.size() + " checks are";
+    private static String held(int findings) {
+        return findings == 1 ? "1 check is" : findings + " checks are";
     }
 
     /** Signs for what is not proven of the sheet seen. */

@@ -6,12 +6,15 @@ import java.util.regex.Pattern;
 /** What is asked with a body, or marks something for oneself, but changes nothing of the record: anybody signed in may, as often as wanted. */
 final class Looking {
     /** Patterns as the rules of access name them. */
-    static final String[] POSTS = {"/api/understand", "/api/axles/*/what-if", "/api/axles/*/search"};
+    static final String[] POSTS = {
+        "/api/understand", "/api/axles/*/what-if", "/api/axles/*/search", "/api/jobs/*/brakes/tried"
+    };
 
     private static final List<Pattern> ALL = List.of(
             Pattern.compile("POST /api/understand"),
             Pattern.compile("POST /api/axles/[^/]+/what-if"),
             Pattern.compile("POST /api/axles/[^/]+/search"),
+            Pattern.compile("POST /api/jobs/[^/]+/brakes/tried"),
             Pattern.compile("DELETE /api/axles/[^/]+/search/[^/]+"),
             Pattern.compile("(PUT|DELETE) /api/axles/[^/]+/liked/[^/]+"));
 

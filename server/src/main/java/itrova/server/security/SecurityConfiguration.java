@@ -49,6 +49,7 @@ class SecurityConfiguration {
     private static final String[] LEADS = {
         "/api/kits/**",
         "/api/wheels/**",
+        "/api/parts/**",
         "/api/families/**",
         "/api/instruments/**",
         "/api/limits/**",

@@ -5,6 +5,7 @@ import itrova.core.record.Job;
 import itrova.formats.DemoData;
 import itrova.server.store.JobArchive;
 import itrova.server.store.KitStore;
+import itrova.server.store.PartStore;
 import itrova.server.store.PeopleStore;
 import itrova.server.store.Role;
 import itrova.server.store.ShopStore;
@@ -32,6 +33,7 @@ class FirstRun implements SmartInitializingSingleton {
     private final ShopStore shop;
     private final KitStore kits;
     private final WheelStore wheels;
+    private final PartStore parts;
     private final JobArchive archive;
     private final PasswordEncoder encoder;
     private final TransactionTemplate transaction;
@@ -42,6 +44,7 @@ class FirstRun implements SmartInitializingSingleton {
             ShopStore shop,
             KitStore kits,
             WheelStore wheels,
+            PartStore parts,
             JobArchive archive,
             PasswordEncoder encoder,
             TransactionTemplate transaction,
@@ -50,6 +53,7 @@ class FirstRun implements SmartInitializingSingleton {
         this.shop = shop;
         this.kits = kits;
         this.wheels = wheels;
+        this.parts = parts;
         this.archive = archive;
         this.encoder = encoder;
         this.transaction = transaction;
@@ -77,6 +81,7 @@ class FirstRun implements SmartInitializingSingleton {
         long lead = people.get("wilma").id();
         kits.save(DemoData.kits(), lead);
         wheels.save(DemoData.wheels(), lead);
+        parts.save(DemoData.parts(), lead);
         for (Job job : DemoData.jobs()) {
             archive.add(job, lead);
         }

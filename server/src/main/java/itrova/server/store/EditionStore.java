@@ -27,6 +27,7 @@ public class EditionStore {
     public enum Shelf {
         KIT,
         WHEEL,
+        PART,
         FAMILY,
         INSTRUMENT,
         LIMIT,

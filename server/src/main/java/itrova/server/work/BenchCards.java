@@ -202,7 +202,7 @@ class BenchCards {
         if (card.frozen().isEmpty()) {
             throw new ConflictException("Nothing is ordered yet: the card shows the plan as it would be now anyway.");
         }
-        if (OrderGate.of(card.chosen().report()).state() == OrderGate.State.SHUT) {
+        if (card.chosen().gate().state() == OrderGate.State.SHUT) {
             throw new ConflictException(
                     card.chosen().selection().describe()
                             + " is proven not to fit as the axle stands now: no plan is made for it. Look at the order, then choose other work, another kit or another wheel.");

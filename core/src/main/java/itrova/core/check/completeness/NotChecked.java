@@ -14,7 +14,6 @@ public final class NotChecked {
     /** In words, for an axle's ends. */
     public static List<Phrase> on(List<AxleEnd> ends) {
         List<Phrase> words = new ArrayList<>();
-        words.add(Phrase.of("not-checked.brake-pressure-fluid-and-parking"));
         unless(words, ends, d -> d.held().isPresent(), Phrase.of("not-checked.how-hub-and-wheel-held"));
         unless(words, ends, d -> d.valve().isPresent(), Phrase.of("not-checked.valve-stem"));
         unless(words, ends, d -> d.spare().isPresent(), Phrase.of("not-checked.spare-wheel"));

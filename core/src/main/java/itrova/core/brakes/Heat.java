@@ -1,0 +1,36 @@
+package itrova.core.brakes;
+
+import itrova.core.finding.Verdict;
+import itrova.core.phrase.Phrase;
+
+/** How hot discs and their fluid get. */
+final class Heat {
+    private static final String SOURCE = "FMVSS 116, least boiling points new and with the water of age";
+
+    private Heat() {}
+
+    static void judge(Judging j) {
+        if (!j.circuit.axles().get(BrakeModel.FRONT).isDisc()) {
+            return; // a drum's ring is not told by what is measured of it
+        }
+        j.figure(BrakeFigureKind.FRONT_RING_AFTER_ONE_STOP, v -> BrakeModel.afterStops(v, BrakeModel.FRONT, 1));
+        j.figure(BrakeFigureKind.FRONT_RING_AFTER_TEN_STOPS, v -> BrakeModel.afterStops(v, BrakeModel.FRONT, 10));
+        j.figure(BrakeFigureKind.FRONT_RING_AFTER_DESCENT, v -> BrakeModel.afterDescent(v, BrakeModel.FRONT));
+        j.figure(BrakeFigureKind.FRONT_FLUID, v -> BrakeModel.fluid(v, BrakeModel.FRONT));
+        boil(j, BrakeCheck.BOILING_NEW, j.circuit.fluid().dry());
+        boil(j, BrakeCheck.BOILING_OLD, j.circuit.fluid().wet());
+    }
+
+    private static void boil(Judging j, BrakeCheck check, double boils) {
+        if (boils > 0) {
+            j.judge(check, "°C", v -> boils - BrakeModel.fluid(v, BrakeModel.FRONT), "brakes.boiling", SOURCE);
+        } else {
+            j.told(
+                    check,
+                    Verdict.NOT_PROVEN,
+                    Phrase.of("brakes.boiling"),
+                    Phrase.of("brakes.look-at-the-fluid"),
+                    SOURCE);
+        }
+    }
+}

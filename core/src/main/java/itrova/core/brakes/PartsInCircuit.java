@@ -1,0 +1,181 @@
+package itrova.core.brakes;
+
+import itrova.core.brakes.BrakeCircuit.Booster;
+import itrova.core.brakes.BrakeCircuit.Fluid;
+import itrova.core.brakes.BrakeCircuit.Residual;
+import itrova.core.brakes.BrakeCircuit.Split;
+import itrova.core.brakes.BrakeCircuit.Valve;
+import itrova.core.brakes.Equipment.Actuator;
+import itrova.core.brakes.Equipment.Bridge;
+import itrova.core.brakes.Equipment.Seen;
+import itrova.core.brakes.Equipment.StopLamp;
+import itrova.core.fastener.Fitting;
+import itrova.core.part.Part;
+import itrova.core.part.PartQuantity;
+import itrova.core.part.PartTrait;
+import itrova.core.quantity.Component;
+import itrova.core.quantity.Measured;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/** A circuit while parts are put into it. What a part replaces goes with all that was known of it. */
+final class PartsInCircuit {
+    private final BrakeCircuit found;
+    private final Map<QuantityAt, Measured> given;
+    private Booster booster;
+    private Valve valve;
+    private Split split;
+    private Residual residual;
+    private Fluid fluid;
+    private StopLamp stopLamp;
+    private Actuator actuator;
+    private Seen reverseLockOut;
+    private final List<Fitting> newLines;
+    private final List<Fitting> ports;
+    private final List<Bridge> bridges;
+
+    PartsInCircuit(BrakeCircuit found) {
+        this.found = found;
+        given = new HashMap<>(found.given());
+        booster = found.booster();
+        valve = found.valve();
+        split = found.split();
+        residual = found.residual();
+        fluid = found.fluid();
+        Equipment e = found.equipment();
+        stopLamp = e.stopLamp();
+        actuator = e.actuator();
+        reverseLockOut = e.reverseLockOut();
+        newLines = new ArrayList<>(e.newLines());
+        ports = new ArrayList<>(e.ports());
+        bridges = new ArrayList<>(e.bridges());
+    }
+
+    BrakeCircuit done() {
+        return new BrakeCircuit(
+                found.isTrailer(),
+                booster,
+                valve,
+                split,
+                residual,
+                fluid,
+                found.parking(),
+                found.axles(),
+                new Equipment(
+                        stopLamp, actuator, reverseLockOut, found.equipment().lineEnd(), newLines, ports, bridges),
+                given);
+    }
+
+    /**
+     * Puts a part in.
+     *
+     * @param axle index of the axle it goes on; {@link QuantityAt#VEHICLE} for the whole vehicle
+     * @throws IllegalArgumentException if the part belongs on an axle and none is told
+     */
+    PartsInCircuit put(Part part, int axle) {
+        switch (part.sort()) {
+            case MASTER -> master(part);
+            case BOOSTER -> {
+                booster = part.is(PartTrait.VACUUM) ? Booster.VACUUM : Booster.HYDRAULIC;
+                tell(BrakeQuantity.BOOST_RATIO, part, PartQuantity.BOOST_RATIO, QuantityAt.VEHICLE);
+                tell(BrakeQuantity.BOOST_KNEE, part, PartQuantity.BOOST_KNEE, QuantityAt.VEHICLE);
+            }
+            case VALVE -> valve(part);
+            case RESIDUAL_VALVE -> {
+                residual = Residual.PRESENT;
+                tell(BrakeQuantity.RESIDUAL_PRESSURE, part, PartQuantity.PRESSURE, QuantityAt.VEHICLE);
+                ports.addAll(part.ports());
+            }
+            case ACTUATOR -> actuator(part);
+            case HOSE -> {
+                tell(BrakeQuantity.HOSE_LENGTH, part, PartQuantity.LENGTH, onAxle(part, axle));
+                tell(BrakeQuantity.HOSE_EXPANSION, part, PartQuantity.EXPANSION, onAxle(part, axle));
+                ports.addAll(part.ports());
+            }
+            case PADS -> {
+                tell(BrakeQuantity.PAD_FRICTION, part, PartQuantity.FRICTION, onAxle(part, axle));
+                tell(BrakeQuantity.PAD_FRICTION_HOT, part, PartQuantity.FRICTION_HOT, onAxle(part, axle));
+            }
+            case ADAPTER ->
+                part.ports().forEach(takes -> part.ends().forEach(gives -> bridges.add(new Bridge(takes, gives))));
+            case LINE -> newLines.addAll(part.ends());
+            case FLUID -> fluidOf(part).ifPresent(kind -> fluid = kind);
+            default -> {
+                // used up or turned by hand: nothing the brakes are worked out from
+            }
+        }
+        return this;
+    }
+
+    private void master(Part part) {
+        tell(BrakeQuantity.MASTER_BORE, part, PartQuantity.BORE, QuantityAt.VEHICLE);
+        tell(BrakeQuantity.MASTER_STROKE, part, PartQuantity.STROKE, QuantityAt.VEHICLE);
+        tell(BrakeQuantity.RESERVOIR, part, PartQuantity.RESERVOIR, QuantityAt.VEHICLE);
+        residual = part.figure(PartQuantity.RESIDUAL).isPresent() ? Residual.PRESENT : Residual.NONE;
+        tell(BrakeQuantity.RESIDUAL_PRESSURE, part, PartQuantity.RESIDUAL, QuantityAt.VEHICLE);
+        if (!part.is(PartTrait.TANDEM)) {
+            split = Split.SINGLE;
+        } else if (split != Split.DIAGONAL) {
+            split = Split.FRONT_REAR;
+        }
+        if (stopLamp == StopLamp.PRESSURE && !part.is(PartTrait.PRESSURE_SWITCH)) {
+            stopLamp = StopLamp.HOMELESS;
+        }
+        ports.addAll(part.ports());
+    }
+
+    private void valve(Part part) {
+        valve = Valve.PROPORTIONING;
+        tell(BrakeQuantity.VALVE_SLOPE, part, PartQuantity.SLOPE, QuantityAt.VEHICLE);
+        QuantityAt knee = QuantityAt.vehicle(BrakeQuantity.VALVE_KNEE);
+        if (part.isAdjustable()) {
+            given.remove(knee); // it is where somebody sets it, and the plan must say where
+        } else {
+            tell(BrakeQuantity.VALVE_KNEE, part, PartQuantity.KNEE, QuantityAt.VEHICLE);
+        }
+        ports.addAll(part.ports());
+    }
+
+    private void actuator(Part part) {
+        tell(BrakeQuantity.ACTUATOR_PRESSURE, part, PartQuantity.PRESSURE, QuantityAt.VEHICLE);
+        tell(BrakeQuantity.ACTUATOR_VOLUME, part, PartQuantity.VOLUME, QuantityAt.VEHICLE);
+        tell(BrakeQuantity.BREAKAWAY_HOLD, part, PartQuantity.HOLD, QuantityAt.VEHICLE);
+        actuator = part.is(PartTrait.SURGE)
+                ? Actuator.SURGE
+                : part.is(PartTrait.ELECTRIC_OVER_HYDRAULIC) ? Actuator.ELECTRIC_OVER_HYDRAULIC : Actuator.VACUUM;
+        reverseLockOut = part.is(PartTrait.REVERSE_LOCK_OUT) ? Seen.YES : Seen.NO;
+        ports.addAll(part.ports());
+    }
+
+    /** The kind of a fluid by its designation, such as {@code DOT 4}. */
+    static Optional<Fluid> fluidOf(Part part) {
+        String size = part.size().toUpperCase(Locale.ROOT).replace(' ', '_').replace('.', '_');
+        for (Fluid kind : Fluid.values()) {
+            if (kind != Fluid.NOT_LOOKED && kind.name().equals(size)) {
+                return Optional.of(kind);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private int onAxle(Part part, int axle) {
+        if (axle < 0 || axle >= found.axles().size()) {
+            throw new IllegalArgumentException(part.sort().title() + " " + part.code()
+                    + " goes on an axle of the circuit, and the plan does not say which. Name the axle.");
+        }
+        return axle;
+    }
+
+    /** A figure of the part in place of what was known; where it tells none, nothing is known any more. */
+    private void tell(BrakeQuantity quantity, Part part, PartQuantity from, int axle) {
+        QuantityAt at = new QuantityAt(quantity, axle);
+        given.remove(at);
+        part.figure(from)
+                .ifPresent(f -> given.put(
+                        at, Measured.of(quantity.checked(f.value()), Component.rectangular(at, f.tolerance()))));
+    }
+}

@@ -1,0 +1,186 @@
+package itrova.core.brakes;
+
+import itrova.core.brakes.BrakeCircuit.Residual;
+import itrova.core.brakes.BrakeCircuit.Split;
+import itrova.core.fastener.Fitting;
+import itrova.core.finding.Verdict;
+import itrova.core.phrase.Phrase;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** What is looked at rather than worked out: valves that hide, fluid, circuits, fittings, switches, push rod. */
+final class SeenThings {
+    /** Pressure in a line at rest from which on discs drag (MPa): between the 2 psi of discs and the 10 psi of drums; common practice. */
+    private static final double DRAGS_FROM = 0.04;
+
+    private static final String RESIDUAL_PRACTICE = "Common practice: none or 2 psi for discs, about 10 psi for drums";
+    private static final String NEVER_MIX = "Glycol, silicone and mineral oil never mix";
+
+    private final Judging j;
+
+    private SeenThings(Judging j) {
+        this.j = j;
+    }
+
+    static void judge(Judging j) {
+        SeenThings seen = new SeenThings(j);
+        if (!j.circuit.isTrailer()) {
+            if (j.circuit.hasDiscs()) {
+                seen.residual();
+                seen.runBack();
+                seen.pushRod();
+            }
+            seen.split();
+            seen.stopLamp();
+        }
+        seen.fluid();
+        seen.fittings();
+    }
+
+    private void residual() {
+        if (j.circuit.residual() == Residual.PRESENT) {
+            j.judge(
+                    BrakeCheck.RESIDUAL,
+                    "MPa",
+                    v -> DRAGS_FROM - v.of(BrakeQuantity.RESIDUAL_PRESSURE),
+                    "brakes.residual",
+                    RESIDUAL_PRACTICE);
+            return;
+        }
+        boolean none = j.circuit.residual() == Residual.NONE;
+        j.told(
+                BrakeCheck.RESIDUAL,
+                none ? Verdict.FITS : Verdict.NOT_PROVEN,
+                Phrase.of("brakes.residual"),
+                Phrase.of(none ? "brakes.nothing-to-do" : "brakes.strip-the-master"),
+                RESIDUAL_PRACTICE);
+    }
+
+    /** A reservoir that sits lower than the calipers lets the fluid run back where nothing holds it. */
+    private void runBack() {
+        String source = "Common practice: a 2 psi residual valve where the reservoir sits lower than the calipers";
+        if (j.circuit.residual() == Residual.PRESENT) {
+            j.told(
+                    BrakeCheck.RUN_BACK,
+                    Verdict.FITS,
+                    Phrase.of("brakes.run-back"),
+                    Phrase.of("brakes.nothing-to-do"),
+                    source);
+            return;
+        }
+        BrakeFinding made = j.judge(
+                BrakeCheck.RUN_BACK, "mm", v -> v.of(BrakeQuantity.RESERVOIR_HEIGHT), "brakes.run-back", source);
+        if (made.verdict() == Verdict.DOES_NOT_FIT) {
+            j.next(Phrase.of("brakes.fit-two-psi"));
+        }
+    }
+
+    private void pushRod() {
+        BrakeFinding made = j.judge(
+                BrakeCheck.PUSH_ROD,
+                "mm",
+                v -> v.of(BrakeQuantity.PUSH_ROD_PLAY) - LEAST_PLAY,
+                "brakes.push-rod",
+                "Common practice: about 1 mm at the piston; none at all traps pressure");
+        if (made.verdict() == Verdict.DOES_NOT_FIT) {
+            j.next(Phrase.of("brakes.set-the-push-rod"));
+        }
+    }
+
+    /** Play that must be there for sure (mm); common practice. */
+    private static final double LEAST_PLAY = 0.3;
+
+    private void split() {
+        Split split = j.circuit.split();
+        Verdict verdict =
+                switch (split) {
+                    case FRONT_REAR, DIAGONAL -> Verdict.FITS;
+                    case SINGLE -> Verdict.DOES_NOT_FIT;
+                    case NOT_LOOKED -> Verdict.NOT_PROVEN;
+                };
+        j.told(
+                BrakeCheck.SPLIT,
+                verdict,
+                Phrase.of(split == Split.SINGLE ? "brakes.one-circuit" : "brakes.circuits"),
+                Phrase.of(
+                        switch (split) {
+                            case FRONT_REAR, DIAGONAL -> "brakes.nothing-to-do";
+                            case SINGLE -> "brakes.fit-a-tandem-master";
+                            case NOT_LOOKED -> "brakes.look-at-the-master";
+                        }),
+                "Common practice: two circuits; one only by the owner's explicit choice, where legal");
+    }
+
+    private void stopLamp() {
+        String source = "Common practice: the stop lamps are looked at before the first yard driven";
+        switch (j.circuit.equipment().stopLamp()) {
+            case PEDAL, PRESSURE -> lamp(Verdict.FITS, "brakes.nothing-to-do", source);
+            case HOMELESS -> lamp(Verdict.DOES_NOT_FIT, "brakes.fit-a-pedal-switch", source);
+            case NONE -> lamp(Verdict.DOES_NOT_FIT, "brakes.fit-a-stop-lamp-switch", source);
+            case NOT_LOOKED -> lamp(Verdict.NOT_PROVEN, "brakes.look-at-the-stop-lamp", source);
+        }
+    }
+
+    private void lamp(Verdict verdict, String next, String source) {
+        j.told(BrakeCheck.STOP_LAMP, verdict, Phrase.of("brakes.stop-lamp"), Phrase.of(next), source);
+    }
+
+    private void fluid() {
+        switch (j.circuit.fluid()) {
+            case NOT_LOOKED -> {
+                // a trailer with electric drums has none yet: what goes in is planned with the kit
+                j.told(
+                        BrakeCheck.FLUID,
+                        Verdict.NOT_PROVEN,
+                        Phrase.of("brakes.fluid"),
+                        Phrase.of(j.circuit.isTrailer() ? "brakes.plan-the-fluid" : "brakes.look-at-the-fluid"),
+                        NEVER_MIX);
+            }
+            case MINERAL_OIL, DOT_5_SILICONE ->
+                j.told(
+                        BrakeCheck.FLUID,
+                        j.circuit.hasDiscs() ? Verdict.DOES_NOT_FIT : Verdict.FITS,
+                        Phrase.of("brakes.fluid-of-another-kind"),
+                        Phrase.of("brakes.flush-and-reseal"),
+                        NEVER_MIX);
+            case DOT_3, DOT_4, DOT_5_1 ->
+                j.told(BrakeCheck.FLUID, Verdict.FITS, Phrase.of("brakes.fluid"), Phrase.NOTHING, NEVER_MIX);
+        }
+    }
+
+    /** Every port the plan brings is reached by a line as found, at once or over an adapter that is planned too. */
+    private void fittings() {
+        Equipment e = j.circuit.equipment();
+        if (e.ports().isEmpty()) {
+            return;
+        }
+        String source = "SAE J533 inverted flare, DIN 74234 bubble flare: seats never mix; common practice for threads";
+        List<Fitting> lines =
+                Stream.concat(e.lineEnd().stream(), e.newLines().stream()).toList();
+        if (lines.isEmpty()) {
+            j.told(
+                    BrakeCheck.FITTINGS,
+                    Verdict.NOT_PROVEN,
+                    Phrase.of("brakes.fittings"),
+                    Phrase.of("brakes.look-at-the-line-ends"),
+                    source);
+            return;
+        }
+        List<Fitting> open =
+                e.ports().stream().filter(port -> !e.isReached(port)).distinct().toList();
+        j.told(
+                BrakeCheck.FITTINGS,
+                open.isEmpty() ? Verdict.FITS : Verdict.DOES_NOT_FIT,
+                Phrase.of("brakes.fittings"),
+                open.isEmpty()
+                        ? Phrase.of("brakes.nothing-to-do")
+                        : Phrase.of("brakes.adapter-wanted", words(lines), words(open)),
+                source);
+    }
+
+    private static Phrase words(List<Fitting> fittings) {
+        return Phrase.joined(
+                ", ",
+                fittings.stream().distinct().map(f -> Phrase.given(f.words())).toList());
+    }
+}

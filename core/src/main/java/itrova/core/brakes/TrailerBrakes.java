@@ -1,0 +1,106 @@
+package itrova.core.brakes;
+
+import itrova.core.brakes.Equipment.Actuator;
+import itrova.core.brakes.Equipment.Seen;
+import itrova.core.finding.Verdict;
+import itrova.core.phrase.Phrase;
+import itrova.core.stopping.TwoAxles;
+
+/** Brakes of a trailer at its actuator's pressure. */
+final class TrailerBrakes {
+    private static final String SOURCE =
+            "ECE R13, category O2: half of the axle's static load; common practice for the actuator";
+    /** How long a trailer that broke away is held, 49 CFR 393.43 (min). */
+    private static final double HELD = 15;
+
+    private final Judging j;
+
+    private TrailerBrakes(Judging j) {
+        this.j = j;
+    }
+
+    static void judge(Judging j) {
+        TrailerBrakes trailer = new TrailerBrakes(j);
+        trailer.torque();
+        if (j.circuit.hasDiscs()) {
+            trailer.actuator();
+            trailer.breakaway();
+        }
+    }
+
+    private void torque() {
+        int axles = j.circuit.axles().size();
+        for (int i = 0; i < axles; i++) {
+            int axle = i;
+            if (!j.circuit.axles().get(i).isDisc()) {
+                continue;
+            }
+            j.figure(
+                    BrakeFigureKind.TORQUE_WANTED_PER_AXLE,
+                    v -> BrakeModel.wantedTorque(v, v.of(BrakeQuantity.MASS_LADEN) / axles));
+            j.figure(
+                    BrakeFigureKind.TORQUE_AT_ACTUATOR_PRESSURE,
+                    v -> 2 * BrakeModel.torque(v, axle, v.of(BrakeQuantity.ACTUATOR_PRESSURE), false));
+            j.judge(
+                    BrakeCheck.ACTUATOR,
+                    true,
+                    "N·m",
+                    v -> 2 * BrakeModel.torque(v, axle, v.of(BrakeQuantity.ACTUATOR_PRESSURE), false)
+                            - BrakeModel.wantedTorque(v, v.of(BrakeQuantity.MASS_LADEN) / axles),
+                    Phrase.of("brakes.actuator", j.circuit.axles().get(axle).name()),
+                    SOURCE);
+        }
+        if (j.isEmpty()) {
+            j.told(
+                    BrakeCheck.ACTUATOR,
+                    Verdict.NOT_PROVEN,
+                    Phrase.of("brakes.no-disc-axle"),
+                    Phrase.of("brakes.name-a-kit"),
+                    SOURCE);
+            return;
+        }
+        j.figure(
+                BrakeFigureKind.TRAILER_DECELERATION,
+                v -> TwoAxles.G * BrakeModel.trailerForce(v) / (v.of(BrakeQuantity.MASS_LADEN) * TwoAxles.G));
+    }
+
+    private void actuator() {
+        j.figure(BrakeFigureKind.VOLUME_AT_ACTUATOR_PRESSURE, BrakeModel::trailerVolume);
+        j.judge(
+                BrakeCheck.ACTUATOR_VOLUME,
+                "cm³",
+                v -> v.of(BrakeQuantity.ACTUATOR_VOLUME) - BrakeModel.trailerVolume(v),
+                "brakes.actuator-volume",
+                "Common practice: the actuator moves what gaps, calipers, hoses and lines take up");
+        Equipment e = j.circuit.equipment();
+        String source = "Common practice: discs have no free-backing of their own";
+        Verdict verdict = e.actuator() == Actuator.NOT_LOOKED
+                ? Verdict.NOT_PROVEN
+                : e.actuator() != Actuator.SURGE || e.reverseLockOut() == Seen.YES
+                        ? Verdict.FITS
+                        : e.reverseLockOut() == Seen.NO ? Verdict.DOES_NOT_FIT : Verdict.NOT_PROVEN;
+        j.told(
+                BrakeCheck.REVERSE,
+                verdict,
+                Phrase.of("brakes.reverse"),
+                Phrase.of(
+                        switch (verdict) {
+                            case FITS, FITS_WITH_WORK -> "brakes.nothing-to-do";
+                            case DOES_NOT_FIT -> "brakes.fit-a-reverse-lock-out";
+                            case NOT_PROVEN ->
+                                e.actuator() == Actuator.NOT_LOOKED
+                                        ? "brakes.look-at-the-actuator"
+                                        : "brakes.look-at-the-lock-out";
+                        }),
+                source);
+    }
+
+    private void breakaway() {
+        j.judge(
+                BrakeCheck.BREAKAWAY,
+                "min",
+                v -> v.of(BrakeQuantity.BREAKAWAY_HOLD) - HELD,
+                "brakes.breakaway",
+                "49 CFR 393.43: the brakes of a trailer that broke away hold for 15 minutes");
+    }
+}
