@@ -68,7 +68,8 @@ function datasets(line: Line) {
       backgroundColor: colour,
       borderWidth: line.width ?? 3,
       borderDash: line.dash ?? [],
-      pointRadius: line.points.length > 12 ? 0 : 3,
+      pointRadius: line.dash || line.points.length > 12 ? 0 : 3,
+      pointStyle: "line",
       isBand: false,
     },
   ];
@@ -102,6 +103,7 @@ const data = computed(() => {
           borderWidth: 1,
           borderDash: [4, 4],
           pointRadius: 0,
+          pointStyle: "rect",
           isBand: false,
         },
       ]
@@ -121,11 +123,19 @@ function axis(a: { title: string; min?: number; max?: number }) {
 
 const options = computed(() => ({
   animation: false,
+  font: { family: getComputedStyle(document.body).fontFamily, size: 14 },
   maintainAspectRatio: false,
   interaction: { mode: "nearest", axis: "x", intersect: false },
   scales: { x: { type: "linear", ...axis(x) }, y: axis(y) },
   plugins: {
-    legend: { labels: { color: colours.value.ink, filter: (item: { text: string }) => item.text !== "" } },
+    legend: {
+      labels: {
+        color: colours.value.ink,
+        usePointStyle: true,
+        pointStyleWidth: 38,
+        filter: (item: { text: string }) => item.text !== "",
+      },
+    },
     tooltip: { filter: (item: { dataset: { isBand?: boolean } }) => !item.dataset.isBand },
   },
 }));

@@ -49,7 +49,7 @@ function isWheelDead(line: "front" | "rear", side: "left" | "right") {
   return cut === "ONE_OF_DIAGONAL" ? circuitOf(line, side) === 1 : isDead(line);
 }
 
-const SOURCE = computed(() => (trailer ? { x: 150, y: 165 } : { x: 330, y: 165 }));
+const SOURCE = computed(() => (trailer ? { x: 150, y: 165 } : { x: 330, y: 154 }));
 
 function path(x: number, y: number) {
   const from = SOURCE.value;
@@ -68,18 +68,18 @@ function label(key: PartKey) {
 
 /** Places of what stands alone. */
 const BOXES: Partial<Record<PartKey, { x: number; y: number; w: number; h: number; text: string }>> = {
-  pedal: { x: 478, y: 187, w: 64, h: 44, text: "pedal" },
-  booster: { x: 398, y: 187, w: 74, h: 44, text: "booster" },
-  master: { x: 312, y: 187, w: 80, h: 44, text: "master" },
-  valve: { x: 478, y: 143, w: 74, h: 44, text: "valve" },
-  parking: { x: 404, y: 92, w: 88, h: 44, text: "parking" },
-  lines: { x: 212, y: 187, w: 86, h: 44, text: "lines, fluid" },
-  vehicle: { x: 330, y: 92, w: 68, h: 44, text: "vehicle" },
+  master: { x: 290, y: 188, w: 80, h: 44, text: "master" },
+  booster: { x: 390, y: 188, w: 78, h: 44, text: "booster" },
+  pedal: { x: 488, y: 188, w: 64, h: 44, text: "pedal" },
+  valve: { x: 468, y: 132, w: 64, h: 44, text: "valve" },
+  parking: { x: 470, y: 74, w: 80, h: 44, text: "parking" },
+  lines: { x: 196, y: 132, w: 88, h: 44, text: "lines, fluid" },
+  vehicle: { x: 320, y: 74, w: 74, h: 44, text: "vehicle" },
 };
 const TRAILER_BOXES: typeof BOXES = {
-  actuator: { x: 92, y: 143, w: 84, h: 44, text: "actuator" },
-  lines: { x: 200, y: 187, w: 86, h: 44, text: "lines, fluid" },
-  vehicle: { x: 560, y: 143, w: 70, h: 44, text: "trailer" },
+  actuator: { x: 84, y: 143, w: 84, h: 44, text: "actuator" },
+  lines: { x: 196, y: 143, w: 88, h: 44, text: "lines, fluid" },
+  vehicle: { x: 556, y: 143, w: 74, h: 44, text: "trailer" },
 };
 const boxes = computed(() => (trailer ? TRAILER_BOXES : BOXES));
 </script>
@@ -93,7 +93,15 @@ const boxes = computed(() => (trailer ? TRAILER_BOXES : BOXES));
   >
     <path v-if="!trailer" class="body" d="M 90 95 Q 60 165 90 235 L 660 235 Q 690 165 660 95 Z" />
     <path v-else class="body" d="M 60 165 L 190 105 H 640 V 225 H 190 Z" />
-    <text x="20" y="170" class="small">front</text>
+    <text x="14" y="170">front</text>
+    <text :x="WIDTH - 60" :y="RIGHT + 5">right</text>
+    <text :x="WIDTH - 60" :y="LEFT + 5">left</text>
+    <template v-if="!trailer">
+      <path class="rod" d="M 370 210 H 390 M 468 210 H 488" />
+      <path class="reservoir" d="M 300 178 h 60 v 10 h -60 z" />
+      <path class="cable" :d="`M 550 96 H ${REAR - 28} V ${RIGHT + 16} M ${REAR - 28} 96 V ${LEFT - 16}`" />
+    </template>
+    <path v-if="!trailer" class="line circuit-1" :d="`M ${SOURCE.x} 178 V ${SOURCE.y}`" />
     <template v-for="a in axles" :key="a.key">
       <line class="axle" :x1="a.x" :x2="a.x" :y1="RIGHT + 20" :y2="LEFT - 20" />
       <template v-for="side in ['left', 'right'] as const" :key="side">
@@ -103,22 +111,6 @@ const boxes = computed(() => (trailer ? TRAILER_BOXES : BOXES));
           :d="path(a.x, side === 'left' ? LEFT - 16 : RIGHT + 16)"
         />
       </template>
-      <g
-        v-if="!trailer || a.line === 'front' || circuit.axles.length > 1"
-        class="cut"
-        :class="{ shown: cutting }"
-        :role="cutting ? 'button' : undefined"
-        :tabindex="cutting ? 0 : undefined"
-        :aria-label="`Cut the line to the ${a.axle.name}`"
-        @click="cutting && emit('cut', a.line)"
-        @keydown.enter="cutting && emit('cut', a.line)"
-        @keydown.space.prevent="cutting && emit('cut', a.line)"
-      >
-        <circle :cx="(SOURCE.x + a.x) / 2" :cy="SOURCE.y" r="22" />
-        <text :x="(SOURCE.x + a.x) / 2" :y="SOURCE.y + 5" text-anchor="middle">
-          {{ isDead(a.line) || cut === "ONE_OF_DIAGONAL" ? "cut" : "✂" }}
-        </text>
-      </g>
       <g
         class="part"
         role="button"
@@ -172,6 +164,23 @@ const boxes = computed(() => (trailer ? TRAILER_BOXES : BOXES));
         {{ boxes[key]!.text }}
       </text>
     </g>
+    <g
+      v-for="a in axles"
+      :key="`cut-${a.key}`"
+      class="cut"
+      :class="{ shown: cutting }"
+      :role="cutting ? 'button' : undefined"
+      :tabindex="cutting ? 0 : undefined"
+      :aria-label="`Cut the line to the ${a.axle.name}`"
+      @click="cutting && emit('cut', a.line)"
+      @keydown.enter="cutting && emit('cut', a.line)"
+      @keydown.space.prevent="cutting && emit('cut', a.line)"
+    >
+      <circle :cx="a.x" :cy="SOURCE.y" r="22" />
+      <text :x="a.x" :y="SOURCE.y + 5" text-anchor="middle">
+        {{ isDead(a.line) || cut === "ONE_OF_DIAGONAL" ? "cut" : "✂" }}
+      </text>
+    </g>
   </svg>
 </template>
 
@@ -191,6 +200,25 @@ text {
   fill: none;
   stroke: var(--line);
   stroke-width: 1.5;
+}
+
+.rod {
+  stroke: var(--ink);
+  stroke-width: 5;
+}
+
+.reservoir {
+  fill: var(--accent-wash);
+  stroke: var(--ink);
+  stroke-width: 1.5;
+}
+
+.cable {
+  fill: none;
+  stroke: var(--ink-soft);
+  stroke-width: 1.8;
+  stroke-dasharray: 1 5;
+  stroke-linecap: round;
 }
 
 .axle {

@@ -65,7 +65,25 @@ const says = computed(() => {
   return said;
 });
 
-const split = computed(() => draft.value.planned.split ?? draft.value.split);
+const state = ref<"found" | "planned">("found");
+
+/** The circuit as it is drawn: as planned the axles with a kit have discs. */
+const drawn = computed<Form>(() => {
+  if (state.value === "found") return draft.value;
+  const converted = new Set(brakes.kits.map((k) => k.split(":")[0]));
+  const axles = draft.value.axles.map((a) => (converted.has(a.name) ? { ...a, shoes: undefined } : a));
+  return { ...draft.value, axles };
+});
+
+/** How the circuits are split: a tandem master planned makes two of one. */
+const split = computed<Form["split"]>(() => {
+  const { planned, split: found } = draft.value;
+  if (state.value === "found") return found;
+  const isTandem = planned.parts.some((p) =>
+    /^tandem/i.test(brakes.parts.find((b) => b.code === p.code)?.name ?? ""),
+  );
+  return planned.split ?? (isTandem && found !== "DIAGONAL" ? "FRONT_REAR" : found);
+});
 
 /** Cuts a line in thought and says what is left, as planned. */
 async function onCut(line: "front" | "rear") {
@@ -77,7 +95,7 @@ async function onCut(line: "front" | "rear") {
   }
   if (cut.value === "ALL") {
     left.said =
-      draft.value.split === "NOT_LOOKED"
+      split.value === "NOT_LOOKED"
         ? "Nobody looked how many circuits there are: count on nothing left but the parking brake."
         : "One circuit: with this line cut nothing brakes but the parking brake.";
     return;
@@ -87,7 +105,15 @@ async function onCut(line: "front" | "rear") {
     const tried = await toData(
       client.POST("/api/jobs/{jobId}/brakes/tried", {
         params: { path: { jobId: brakes.jobId } },
-        body: { planned: true, load: "LADEN", foot: 500, speed: 100, road: 0.8, cut: cut.value, set: [] },
+        body: {
+          planned: state.value === "planned",
+          load: "LADEN",
+          foot: 500,
+          speed: 100,
+          road: 0.8,
+          cut: cut.value,
+          set: [],
+        },
       }),
     );
     const last = tried.stop.at(-1);
@@ -104,6 +130,11 @@ async function onCut(line: "front" | "rear") {
 }
 
 /** Circuits as they were kept before, the newest last: what undo goes back to. */
+watch(state, () => {
+  cut.value = "NOTHING";
+  left.said = "";
+});
+
 const before = ref<Form[]>([]);
 
 async function keep(form: Form, isUndo: boolean) {
@@ -137,6 +168,14 @@ const onUndo = () => {
   <form class="sheet circuit" @submit.prevent="onSave">
     <div class="head">
       <PressedRow
+        v-model="state"
+        label="State drawn"
+        :options="[
+          { value: 'found', text: 'As found' },
+          { value: 'planned', text: 'As planned' },
+        ]"
+      />
+      <PressedRow
         v-model="tool"
         label="What a touch does"
         :options="[
@@ -153,7 +192,7 @@ const onUndo = () => {
       </p>
     </div>
     <CircuitDrawing
-      :circuit="draft"
+      :circuit="drawn"
       :trailer="brakes.trailer"
       :split="split"
       :cutting="tool === 'cut'"

@@ -42,6 +42,7 @@ class RestartIT extends BrowserTest {
     void aChoiceIsFoundSignedOrderedContradictedAndPlannedOverRestarts() {
         signIn("wilma");
         long axle = copyOfVan();
+        BrakePlans.plan(page, axle, BrakePlans.VAN);
         String order = "/axles/" + axle + "/order";
         String bench = "/axles/" + axle + "/bench";
 

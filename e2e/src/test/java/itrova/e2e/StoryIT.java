@@ -161,6 +161,11 @@ class StoryIT extends BrowserTest {
 
         tabTo(link("Order"));
         page.keyboard().press("Enter");
+        assertThat(page.getByText("Nobody looked at the brakes of the whole vehicle"))
+                .isVisible();
+        assertThat(button("Place the order")).isDisabled();
+        BrakePlans.plan(page, Long.parseLong(page.url().replaceAll(".*/axles/(\\d+)/.*", "$1")), BrakePlans.BARE_VAN);
+        page.reload();
         assertThat(page.getByText("Every check made is proven.")).isVisible();
         tabTo(link("CSV"));
         Download csv = page.waitForDownload(() -> page.keyboard().press("Enter"));
@@ -182,6 +187,7 @@ class StoryIT extends BrowserTest {
     void withThePointer() throws IOException {
         signIn("wilma");
         long axle = axleOf("Coupe, rear discs", "rear axle");
+        BrakePlans.plan(page, axle, BrakePlans.COUPE);
         page.navigate("/axles/" + axle + "/measure");
         assertThat(page.getByText("The papers say Corvane narrow")).isVisible();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Right")))
@@ -265,6 +271,7 @@ class StoryIT extends BrowserTest {
     void aLeadSignsForWhatIsNotProvenAndNobodyForWhatIsProvenNot() {
         signIn("wilma");
         long axle = axleOf("Light van, front discs", "front axle");
+        BrakePlans.plan(page, axle, BrakePlans.VAN);
         page.navigate("/axles/" + axle + "/match");
         choose("QF-102");
         link("Order").click();

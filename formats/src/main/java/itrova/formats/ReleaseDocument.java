@@ -1,7 +1,9 @@
 package itrova.formats;
 
+import itrova.core.brakes.BrakeCheck;
 import itrova.core.brakes.KitBrakes;
 import itrova.core.brakes.PlannedVehicle;
+import itrova.core.choice.BrakesOverturned;
 import itrova.core.choice.Overturned.Kept;
 import itrova.core.choice.Selection;
 import itrova.core.finding.CheckId;
@@ -58,6 +60,17 @@ public final class ReleaseDocument {
             Arrays.stream(CheckId.values())
                     .filter(id -> id.name().equalsIgnoreCase(f.path("check").asString()))
                     .forEach(id -> kept.add(new Kept(id, side(f), verdict(f))));
+        }
+        return kept;
+    }
+
+    /** The verdicts about the vehicle's brakes a release was given by. */
+    public static List<BrakesOverturned.Kept> brakes(String document) {
+        List<BrakesOverturned.Kept> kept = new ArrayList<>();
+        for (JsonNode f : Json.MAPPER.readTree(document).path("brakes")) {
+            Arrays.stream(BrakeCheck.values())
+                    .filter(c -> c.name().equalsIgnoreCase(f.path("check").asString()))
+                    .forEach(c -> kept.add(new BrakesOverturned.Kept(c, verdict(f))));
         }
         return kept;
     }

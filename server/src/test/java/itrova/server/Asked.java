@@ -38,6 +38,13 @@ final class Asked {
 
     /** A copy of the demo's van with a kit chosen; gives its axle's key. */
     static long copyOfVan(Client mechanic, String kit) throws Exception {
+        long axle = copyOfVanAsFound(mechanic, kit);
+        planBrakes(mechanic, axle);
+        return axle;
+    }
+
+    /** The same with its drum-era master and nothing planned for the brakes. */
+    static long copyOfVanAsFound(Client mechanic, String kit) throws Exception {
         String document = JobDocument.write(DemoData.jobs().get(0));
         long axle = mechanic.post("/api/jobs/import", document)
                 .json()
@@ -45,7 +52,6 @@ final class Asked {
                 .get(0)
                 .path("id")
                 .asLong();
-        planBrakes(mechanic, axle);
         assertThat(mechanic.put("/api/axles/" + axle + "/choice", "{\"version\":1,\"kit\":\"" + kit + "\"}")
                         .status())
                 .isEqualTo(200);
@@ -54,7 +60,8 @@ final class Asked {
 
     /** Plans parts for the brakes of the van that prove every critical finding with its kits. */
     static void planBrakes(Client mechanic, long axle) throws Exception {
-        long job = mechanic.get("/api/axles/" + axle).json().path("jobId").asLong();
+        long job =
+                mechanic.get("/api/axles/" + axle + "/end").json().path("jobId").asLong();
         ObjectNode circuit =
                 (ObjectNode) mechanic.get("/api/jobs/" + job + "/brakes").json().path("circuit");
         ArrayNode parts = ((ObjectNode) circuit.path("planned")).putArray("parts");

@@ -2,6 +2,7 @@ package itrova.server;
 
 import static itrova.server.Asked.assertProblem;
 import static itrova.server.Asked.copyOfVan;
+import static itrova.server.Asked.copyOfVanAsFound;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import itrova.formats.JobDocument;
@@ -11,6 +12,7 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The brakes of a job's vehicle: as found, as planned, written down, and never over somebody else's. */
 class BrakesApiTest {
@@ -31,7 +33,7 @@ class BrakesApiTest {
     }
 
     private static String address() throws Exception {
-        long axle = copyOfVan(mechanic, "QF-103");
+        long axle = copyOfVanAsFound(mechanic, "QF-103");
         return "/api/jobs/"
                 + mechanic.get("/api/axles/" + axle + "/end")
                         .json()
@@ -67,8 +69,8 @@ class BrakesApiTest {
         String circuit = before.path("circuit")
                 .toString()
                 .replace(
-                        "\"planned\":{\"figures\":{}}",
-                        "\"planned\":{\"split\":\"FRONT_REAR\",\"booster\":\"VACUUM\",\"figures\":{\"MASTER_BORE\":\"1 1/8 in\",\"MASTER_STROKE\":\"42 mm\"}}");
+                        "\"planned\":{\"parts\":[],\"figures\":{}}",
+                        "\"planned\":{\"split\":\"FRONT_REAR\",\"booster\":\"VACUUM\",\"parts\":[],\"figures\":{\"MASTER_BORE\":\"1 1/8 in\",\"MASTER_STROKE\":\"42 mm\"}}");
         assertThat(circuit).contains("1 1/8 in");
         Answer saved = mechanic.put(address, circuit);
         assertThat(saved.status()).as(saved.text()).isEqualTo(200);
@@ -92,7 +94,8 @@ class BrakesApiTest {
         Answer wide = mechanic.put(
                 address,
                 circuit.replace(
-                        "\"planned\":{\"figures\":{}}", "\"planned\":{\"figures\":{\"MASTER_BORE\":\"22 in\"}}"));
+                        "\"planned\":{\"parts\":[],\"figures\":{}}",
+                        "\"planned\":{\"parts\":[],\"figures\":{\"MASTER_BORE\":\"22 in\"}}"));
         assertProblem(wide, 422);
         assertThat(wide.text()).contains("master bore");
         Answer light = mechanic.put(address, circuit.replace("2050 kg", "900 kg"));
@@ -111,5 +114,120 @@ class BrakesApiTest {
         JsonNode brakes = mechanic.get("/api/jobs/" + job + "/brakes").json();
         assertThat(brakes.path("seen").asBoolean()).isFalse();
         assertThat(brakes.has("after")).isFalse();
+    }
+
+    private static String tried(String set) {
+        return "{\"planned\":true,\"load\":\"LADEN\",\"foot\":300,\"speed\":100,\"road\":0.8,\"cut\":\"NOTHING\",\"set\":["
+                + set + "]}";
+    }
+
+    /** Sliders are looking, not changing: a viewer may, nothing is kept, and nonsense is refused by name. */
+    @Test
+    void whatIsTriedIsSaidAndNotKept() throws Exception {
+        String address = address();
+        String before = mechanic.get(address).json().path("circuit").toString();
+        JsonNode told = viewer.post(address + "/tried", tried("")).json();
+        assertThat(told.path("curve").size()).isGreaterThan(5);
+        JsonNode last = told.path("stop").get(told.path("stop").size() - 1);
+        assertThat(last.path("speed").asDouble()).isZero();
+        JsonNode higher = viewer.post(
+                        address + "/tried", tried("{\"quantity\":\"PAD_FRICTION\",\"axle\":0,\"value\":0.5}"))
+                .json();
+        assertThat(higher.path("curve").get(3).path("front").asDouble())
+                .isGreaterThan(told.path("curve").get(3).path("front").asDouble());
+        Answer wild = viewer.post(address + "/tried", tried("{\"quantity\":\"PAD_FRICTION\",\"axle\":0,\"value\":7}"));
+        assertProblem(wild, 422);
+        assertThat(wild.text()).contains("pad friction");
+        assertThat(mechanic.get(address).json().path("circuit").toString()).isEqualTo(before);
+    }
+
+    @Test
+    void fadeIsDrawnInPieces() throws Exception {
+        String address = address();
+        JsonNode first = viewer.get(address + "/fade?from=0&count=20").json();
+        JsonNode again = viewer.get(address + "/fade?from=10&count=10").json();
+        assertThat(first.path("samples").size()).isEqualTo(20);
+        assertThat(again.path("samples").get(0)).isEqualTo(first.path("samples").get(10));
+        assertProblem(viewer.get(address + "/fade?from=0&count=999999"), 422);
+    }
+
+    /** What is proposed is planned, is proven then, opens the order, and is bought with it. */
+    @Test
+    void theProposalOpensTheOrder() throws Exception {
+        long axle = copyOfVanAsFound(mechanic, "QF-103");
+        String order = "/api/axles/" + axle + "/order";
+        JsonNode shut = mechanic.get(order).json();
+        assertThat(shut.path("gate").asString()).isEqualTo("SHUT");
+        assertThat(shut.path("brakes").toString()).contains("Stroke of the master");
+        assertProblem(mechanic.post(order + "/placement", Asked.seal(shut)), 409);
+        long job =
+                mechanic.get("/api/axles/" + axle + "/end").json().path("jobId").asLong();
+        String address = "/api/jobs/" + job + "/brakes";
+        assertThat(viewer.get(address + "/masters").json().size()).isGreaterThanOrEqualTo(8);
+        JsonNode proposal = viewer.get(address + "/proposal").json().get(0);
+        assertThat(proposal.path("proven").asBoolean()).isTrue();
+        ObjectNode circuit = (ObjectNode) mechanic.get(address).json().path("circuit");
+        ((ObjectNode) circuit.path("planned")).set("parts", proposal.path("parts"));
+        ((ObjectNode) circuit.path("planned")).set("figures", proposal.path("settings"));
+        assertThat(mechanic.put(address, circuit.toString()).status()).isEqualTo(200);
+        assertThat(viewer.get(address + "/proposal").json().size()).isZero();
+        JsonNode open = mechanic.get(order).json();
+        assertThat(open.path("gate").asString()).isEqualTo("OPEN");
+        assertThat(open.path("seal").asString()).isNotEqualTo(shut.path("seal").asString());
+        for (JsonNode part : proposal.path("parts")) {
+            assertThat(open.path("lines").toString()).contains(part.path("code").asString());
+        }
+        assertProblem(mechanic.post(order + "/placement", Asked.seal(shut)), 409);
+        assertThat(mechanic.post(order + "/placement", Asked.seal(open)).status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    void theMatchTableTellsTheBrakesWithEachKit() throws Exception {
+        long axle = copyOfVan(mechanic, "QF-103");
+        JsonNode match = mechanic.get("/api/axles/" + axle + "/match").json();
+        assertThat(match.path("brakes").size()).isEqualTo(match.path("rows").size());
+        assertThat(match.path("brakes").toString()).contains("\"verdict\":\"FITS\"");
+        assertThat(mechanic.get("/api/axles/" + axle + "/match/QF-103")
+                        .json()
+                        .path("brakes")
+                        .path("verdict")
+                        .asString())
+                .isEqualTo("FITS");
+    }
+
+    @Test
+    void partsAreTakenWholeOrNotAtAll() throws Exception {
+        Client lead = server.signedIn("wilma");
+        String good = "{\"code\":\"ZZ-1\",\"sort\":\"nut\",\"name\":\"Nut\",\"supplier\":\"S\",\"price\":\"1.00\"}";
+        String bad =
+                "{\"code\":\"ZZ-2\",\"sort\":\"master\",\"name\":\"Master\",\"supplier\":\"S\",\"price\":\"1.00\"}";
+        String form = "{\"format\":\"itrova-parts/1\",\"parts\":[%s]}";
+        assertProblem(lead.post("/api/parts/import", form.formatted(good + "," + bad)), 422);
+        assertThat(viewer.get("/api/parts?text=ZZ-").json().size()).isZero();
+        assertThat(mechanic.post("/api/parts/import", form.formatted(good)).status())
+                .isEqualTo(403);
+        assertThat(lead.post("/api/parts/import", form.formatted(good))
+                        .json()
+                        .path("taken")
+                        .asInt())
+                .isEqualTo(1);
+        assertThat(viewer.get("/api/parts?text=ZZ-").json().get(0).path("name").asString())
+                .isEqualTo("Nut");
+        assertThat(viewer.get("/api/parts?sort=MASTER").json().size()).isGreaterThanOrEqualTo(8);
+        assertThat(viewer.get("/api/parts?text=%25").json().size()).isZero();
+    }
+
+    @Test
+    void aPartTheCatalogueDoesNotHaveIsNotPlanned() throws Exception {
+        String address = address();
+        String circuit = mechanic.get(address)
+                .json()
+                .path("circuit")
+                .toString()
+                .replace("\"parts\":[]", "\"parts\":[{\"code\":\"XX-9\"}]");
+        Answer refused = mechanic.put(address, circuit);
+        assertProblem(refused, 409);
+        assertThat(refused.text()).contains("XX-9");
     }
 }

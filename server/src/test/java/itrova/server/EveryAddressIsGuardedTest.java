@@ -30,6 +30,7 @@ class EveryAddressIsGuardedTest {
             "DELETE /api/sessions/{key}",
             "POST /api/understand",
             "POST /api/axles/{axleId}/what-if",
+            "POST /api/jobs/{jobId}/brakes/tried",
             "POST /api/axles/{axleId}/search",
             "DELETE /api/axles/{axleId}/search/{id}",
             "PUT /api/axles/{axleId}/liked/{code}",

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * A part as offered.
@@ -53,6 +54,7 @@ public record Part(
     public Part {
         Map<PartQuantity, Figure> sorted = new EnumMap<>(PartQuantity.class);
         sorted.putAll(figures);
+        Set<PartQuantity> told = sorted.keySet();
         figures = Collections.unmodifiableMap(sorted);
         ports = List.copyOf(ports);
         ends = List.copyOf(ends);
@@ -60,11 +62,12 @@ public record Part(
         held.addAll(traits);
         traits = Collections.unmodifiableSet(held);
         figures.forEach((quantity, figure) -> quantity.checked(figure.value()));
-        for (PartQuantity wanted : sort.wants()) {
-            if (!figures.containsKey(wanted)) {
-                throw new IllegalArgumentException("A " + sort.title() + " without its " + wanted.title() + " ("
-                        + wanted.key() + ") cannot be judged. Take it from the papers or measure it.");
-            }
+        List<PartQuantity> absent =
+                sort.wants().stream().filter(wanted -> !told.contains(wanted)).toList();
+        if (!absent.isEmpty()) {
+            throw new IllegalArgumentException("A " + sort.title() + " without its "
+                    + absent.stream().map(q -> q.title() + " (" + q.key() + ")").collect(Collectors.joining(", "))
+                    + " cannot be judged. Take it from the papers or measure it.");
         }
     }
 

@@ -4,6 +4,7 @@ import itrova.formats.DocumentException;
 import itrova.server.security.FaultFilter;
 import itrova.server.store.NotFoundException;
 import itrova.server.store.StaleVersionException;
+import java.util.List;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataAccessResourceFailureException;
@@ -23,6 +24,7 @@ import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
 /** Every refusal as problem details (RFC 9457) with field, value and remedy in plain words. */
@@ -153,6 +155,21 @@ public class Problems extends ResponseEntityExceptionHandler {
             problem.setProperty(
                     "field", e.getBindingResult().getFieldErrors().get(0).getField());
         }
+        return new ResponseEntity<>(problem, headers, HttpStatus.UNPROCESSABLE_CONTENT);
+    }
+
+    /** A figure asked for in the address that is out of its bounds. */
+    @Override
+    protected @Nullable ResponseEntity<Object> handleHandlerMethodValidationException(
+            HandlerMethodValidationException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        List<String> faults = e.getParameterValidationResults().stream()
+                .flatMap(r -> r.getResolvableErrors().stream()
+                        .map(fault -> r.getMethodParameter().getParameterName() + " of " + r.getArgument() + " "
+                                + fault.getDefaultMessage()))
+                .sorted()
+                .toList();
+        ProblemDetail problem =
+                detail(HttpStatus.UNPROCESSABLE_CONTENT, "Cannot be taken", String.join("; ", faults) + ".");
         return new ResponseEntity<>(problem, headers, HttpStatus.UNPROCESSABLE_CONTENT);
     }
 

@@ -1,5 +1,6 @@
 package itrova.server.axle;
 
+import itrova.core.choice.BrakesOverturned;
 import itrova.core.choice.Overturned;
 import itrova.core.choice.Selection;
 import itrova.formats.ReleaseDocument;
@@ -12,6 +13,7 @@ import itrova.server.store.ReleaseStore;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /** What was signed and ordered for an axle, and whether it still holds. */
@@ -58,17 +60,26 @@ public class Releases {
                 .reduce((first, second) -> second);
     }
 
-    /** What an order placed for the selection was released by and does not hold any more; empty where nothing was ordered. */
-    public List<Overturned> overturned(Chosen chosen) {
+    /** What an order placed for the selection was released by and does not hold any more, in sentences; empty where nothing was ordered. */
+    public List<String> overturned(Chosen chosen) {
         return order(chosen.row().id(), chosen.selection())
-                .map(t -> overturned(chosen, t.decision()))
+                .flatMap(t -> released.document(chosen.row().id(), t.decision().covers()))
+                .map(document -> overturned(chosen, document))
                 .orElse(List.of());
     }
 
-    public List<Overturned> overturned(Chosen chosen, OrderPlaced order) {
-        return released.document(chosen.row().id(), order.covers())
-                .map(d -> Overturned.since(ReleaseDocument.verdicts(d), chosen.report()))
-                .orElse(List.of());
+    private static List<String> overturned(Chosen chosen, String document) {
+        return Stream.concat(
+                        Overturned.since(ReleaseDocument.verdicts(document), chosen.report()).stream()
+                                .map(Overturned::sentence),
+                        chosen
+                                .vehicle()
+                                .findings()
+                                .map(now -> BrakesOverturned.since(ReleaseDocument.brakes(document), now))
+                                .orElse(List.of())
+                                .stream()
+                                .map(BrakesOverturned::sentence))
+                .toList();
     }
 
     /** Keeps what is signed or ordered now. The axle must be locked. */

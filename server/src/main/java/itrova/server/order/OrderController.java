@@ -1,7 +1,6 @@
 package itrova.server.order;
 
 import itrova.core.check.completeness.NotChecked;
-import itrova.core.choice.Overturned;
 import itrova.core.finding.Verdict;
 import itrova.core.order.OrderGate;
 import itrova.core.order.OrderLine;
@@ -140,9 +139,7 @@ public class OrderController {
                 me.said(NotChecked.on(bench.ends(s.row()))),
                 bench.newerEdition(s.row()).orElse(null),
                 s.chosen().selection().describe(),
-                releases.overturned(s.chosen()).stream()
-                        .map(Overturned::sentence)
-                        .toList(),
+                releases.overturned(s.chosen()),
                 s.gate().brakes().stream()
                         .map(b -> new BrakeHoldView(
                                 b.title(), b.verdict(), me.wording().say(b.next())))

@@ -1,6 +1,5 @@
 package itrova.server.work;
 
-import itrova.core.choice.Overturned;
 import itrova.core.work.BenchStep;
 import itrova.core.work.BenchStep.Tighten;
 import itrova.core.work.PlanChange;
@@ -111,9 +110,7 @@ public class BenchController {
                 releases.order(row.id(), card.chosen().selection()).isPresent(),
                 card.frozen().map(Revision::number).orElse(0),
                 card.changes().stream().map(PlanChange::sentence).toList(),
-                releases.overturned(card.chosen()).stream()
-                        .map(Overturned::sentence)
-                        .toList(),
+                releases.overturned(card.chosen()),
                 steps,
                 (int) steps.stream().filter(s -> s.done() != null).count(),
                 card.seal(),

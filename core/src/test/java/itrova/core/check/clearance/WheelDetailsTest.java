@@ -291,7 +291,7 @@ class WheelDetailsTest {
                 Optional.of(Spare.NONE)));
         assertThat(notChecked(List.of(looked)))
                 .doesNotContain("valve stem", "spare wheel", "how hub and wheel are held")
-                .contains("brake pressure, fluid and parking brake");
+                .contains("steering tapers crack-tested");
         assertThat(notChecked(List.of(looked, end(WheelDetails.UNSEEN))))
                 .as("one side looked at is not both")
                 .contains("valve stem");
