@@ -168,6 +168,12 @@ async function onUntick() {
           </div>
           <h2 ref="heading" tabindex="-1">{{ step.title }}</h2>
           <p class="text">{{ step.text }}</p>
+          <p v-if="step.tools.length || step.minutes" class="takes">
+            <template v-if="step.minutes !== undefined">About {{ Math.round(step.minutes) }} min</template
+            ><template v-if="step.people > 1">, two people</template
+            ><template v-if="step.outside">, out to {{ step.outside }}</template
+            ><template v-if="step.tools.length">. Take: {{ step.tools.join(", ") }}.</template>
+          </p>
           <p v-if="step.caution" class="caution"><strong>Caution.</strong> {{ step.caution }}</p>
           <p v-if="step.hold" class="hold"><strong>Hold.</strong> {{ step.hold }}</p>
           <p v-if="step.torqueNm" class="torque figures">
@@ -233,6 +239,11 @@ async function onUntick() {
 </template>
 
 <style scoped>
+.takes {
+  color: var(--ink-soft);
+  font-size: 1.1rem;
+}
+
 .two {
   display: grid;
   grid-template-columns: 1fr 19rem;

@@ -19,6 +19,7 @@ const QUANTITIES: Record<string, Id[]> = {
     "PARKING_GRADE",
     "GRADE_HELD",
     "PARKING_GAIN",
+    "HAND_LEVER",
     "CABLE_EFFICIENCY",
     "CALIPER_LEVER_GAIN",
     "HAT_DRUM_DIAMETER",

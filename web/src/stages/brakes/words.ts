@@ -16,6 +16,7 @@ export const PARKINGS: { value: Form["parking"]; label: string }[] = [
   { value: "DRUM_SHOES", label: "rear drums by cable" },
   { value: "DRUM_IN_HAT", label: "shoes in the discs' hats" },
   { value: "LEVER_CALIPER", label: "levers at the calipers" },
+  { value: "SPOT_CALIPER", label: "calipers of their own on the rear discs" },
   { value: "TRANSMISSION", label: "drum on the transmission" },
 ];
 export const SHOES = [

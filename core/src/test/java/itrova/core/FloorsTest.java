@@ -45,8 +45,8 @@ class FloorsTest {
             "guide",
             "search",
             "choice",
-            "order",
             "work",
+            "order",
             "record",
             "wording");
 

@@ -71,7 +71,8 @@ class BrakesIT extends BrowserTest {
         assertThat(finding("Stroke of the master: does not fit")).isVisible();
         assertThat(finding("Residual valve: not proven")).containsText("Strip the master");
         page.navigate("/axles/" + axle + "/order");
-        assertThat(page.getByText("The brakes of the vehicle as planned are proven not to do"))
+        assertThat(page.getByText("The brakes of the vehicle as planned are proven not to do")
+                        .first())
                 .isVisible();
         assertThat(button("Place the order")).isDisabled();
         link("Look at the brakes").click();

@@ -48,10 +48,12 @@ final class Json {
     static final Schema FAMILIES_SCHEMA = load("itrova-families.schema.json");
     static final Schema AROUND_SCHEMA = load("itrova-around.schema.json");
     static final Schema WHEELS_SCHEMA = load("itrova-wheels.schema.json");
+    static final Schema STOCK_SCHEMA = load("itrova-stock.schema.json");
     static final Schema PARTS_SCHEMA = load("itrova-parts.schema.json");
 
     private static final BigDecimal HUGE = new BigDecimal("1e15");
-    private static final Pattern LIST_ENTRY = Pattern.compile("/(?:kits|wheels|axles/\\d+/readings)/(\\d+)(?:/(.*))?");
+    private static final Pattern LIST_ENTRY =
+            Pattern.compile("/(?:kits|wheels|parts|stock|axles/\\d+/readings)/(\\d+)(?:/(.*))?");
 
     private Json() {}
 

@@ -1,6 +1,9 @@
 package itrova.formats;
 
 import itrova.core.judge.KitReport;
+import itrova.core.order.Bill;
+import itrova.core.order.CostRange;
+import itrova.core.order.FullCost;
 import itrova.core.order.OrderGate;
 import itrova.core.order.OrderLine;
 import itrova.core.order.OrderSheet;
@@ -20,8 +23,22 @@ public final class OrderDocument {
      *
      * @param axle its name
      * @param selection what was chosen, in words
+     * @param bill everything the plan's steps take
+     * @param cost in full
      */
-    public record AxleOrder(String axle, String selection, KitReport report, OrderGate gate, OrderSheet sheet) {}
+    public record AxleOrder(
+            String axle,
+            String selection,
+            KitReport report,
+            OrderGate gate,
+            OrderSheet sheet,
+            Bill bill,
+            FullCost cost) {
+        /** Whether the gate is open and everything needed has a price. */
+        public boolean mayGo() {
+            return gate.state() == OrderGate.State.OPEN && bill.open().isEmpty();
+        }
+    }
 
     /** Plain text: per axle the gate, what holds it, the lines and their sum. */
     public static String text(List<AxleOrder> orders, Wording wording) {
@@ -66,6 +83,25 @@ public final class OrderDocument {
                         .append(wording.say(line.remark()))
                         .append('\n');
             }
+            for (Bill.Line line : o.bill().lines()) {
+                out.append("  takes ")
+                        .append(line.needed())
+                        .append(" × ")
+                        .append(line.what())
+                        .append(" for ")
+                        .append(line.step())
+                        .append(": ")
+                        .append(words(line))
+                        .append('\n');
+            }
+            CostRange full = o.cost().total();
+            out.append("  in full with own hours ")
+                    .append(price(full.low()))
+                    .append(" to ")
+                    .append(price(full.high()))
+                    .append(", likely ")
+                    .append(price(full.likely()))
+                    .append('\n');
             out.append("  total ")
                     .append(price(o.sheet().totalCents()))
                     .append(", last delivery after ")
@@ -73,6 +109,26 @@ public final class OrderDocument {
                     .append(" working days\n");
         }
         return out.toString();
+    }
+
+    private static String words(Bill.Line line) {
+        String from = line.from().name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        return from
+                + (line.inBox() > 0 ? ", " + line.inBox() + " in the box" : "")
+                + (line.onShelf() > 0 ? ", " + line.onShelf() + " on the shelf" : "")
+                + (line.toBuy() > 0 ? ", " + line.toBuy() + " to buy" : "")
+                + line.cost()
+                        .filter(c -> c.high() > 0)
+                        .map(c -> ", " + price(c.low()) + " to " + price(c.high()))
+                        .orElse("");
+    }
+
+    private static ObjectNode range(CostRange c) {
+        return Json.MAPPER
+                .createObjectNode()
+                .put("low", price(c.low()))
+                .put("likely", price(c.likely()))
+                .put("high", price(c.high()));
     }
 
     private static String price(long cents) {
@@ -114,6 +170,27 @@ public final class OrderDocument {
                         .put("remark", wording.say(line.remark()));
                 line.part().ifPresent(part -> l.put("part", part.key()));
             }
+            ArrayNode bill = n.putArray("bill");
+            for (Bill.Line line : o.bill().lines()) {
+                ObjectNode b = bill.addObject()
+                        .put("what", line.what())
+                        .put("step", line.step())
+                        .put("needed", line.needed())
+                        .put("in_box", line.inBox())
+                        .put("on_shelf", line.onShelf())
+                        .put("to_buy", line.toBuy())
+                        .put("from", line.from().name().toLowerCase(Locale.ROOT))
+                        .put("used_up", line.isUsedUp());
+                line.code().ifPresent(code -> b.put("code", code));
+                line.cost().ifPresentOrElse(c -> b.set("cost", range(c)), () -> b.putNull("cost"));
+            }
+            ArrayNode open = n.putArray("held_by_bill");
+            o.bill().open().forEach(line -> open.add(line.what()));
+            ObjectNode cost = n.putObject("full_cost");
+            cost.set("bought", range(o.cost().bought()));
+            cost.set("besides", range(o.cost().besides()));
+            cost.set("hours", range(o.cost().hours()));
+            cost.set("total", range(o.cost().total()));
             n.put("total", price(o.sheet().totalCents()))
                     .put("lead_days", o.sheet().longestLeadDays());
         }

@@ -3,7 +3,9 @@ package itrova.formats;
 import itrova.core.fastener.Thread;
 import itrova.core.work.BenchPlan;
 import itrova.core.work.BenchStep;
+import itrova.core.work.BenchStep.Effort;
 import itrova.core.work.BenchStep.Tighten;
+import itrova.core.work.Minutes;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -31,6 +33,13 @@ public final class PlanDocument {
             });
             ArrayNode after = n.putArray("after");
             s.after().forEach(after::add);
+            Effort effort = s.effort();
+            ArrayNode tools = n.putArray("tools");
+            effort.tools().forEach(tools::add);
+            effort.minutes()
+                    .ifPresent(m ->
+                            n.putArray("minutes").add(m.low()).add(m.likely()).add(m.high()));
+            n.put("people", effort.people()).put("outside", effort.outside()).put("source", effort.source());
         }
         return Json.MAPPER.writeValueAsString(steps);
     }
@@ -55,8 +64,27 @@ public final class PlanDocument {
                                                     n.path("thread").asString()))
                                             : Optional.empty()))
                             : Optional.empty(),
-                    after));
+                    after,
+                    effort(n)));
         }
         return new BenchPlan(steps);
+    }
+
+    /** What a step takes; plans frozen by earlier editions do not say. */
+    private static Effort effort(JsonNode n) {
+        List<String> tools = new ArrayList<>();
+        n.path("tools").forEach(t -> tools.add(t.asString()));
+        JsonNode m = n.path("minutes");
+        return new Effort(
+                tools,
+                m.size() == 3
+                        ? Optional.of(new Minutes(
+                                m.get(0).asDouble(),
+                                m.get(1).asDouble(),
+                                m.get(2).asDouble()))
+                        : Optional.empty(),
+                Math.max(1, n.path("people").asInt(1)),
+                n.path("outside").asString(""),
+                n.path("source").asString(""));
     }
 }

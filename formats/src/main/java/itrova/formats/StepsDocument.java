@@ -5,6 +5,7 @@ import itrova.core.phrase.Amount;
 import itrova.core.wording.Wording;
 import itrova.core.work.BenchPlan;
 import itrova.core.work.BenchStep;
+import itrova.core.work.CriticalPath;
 import java.util.List;
 import java.util.Locale;
 import tools.jackson.databind.node.ArrayNode;
@@ -44,9 +45,27 @@ public final class StepsDocument {
                 s.tighten().ifPresent(t -> out.append("      torque: ")
                         .append(wording.amount(Amount.newtonMetres(t.torque(), 0)))
                         .append('\n'));
+                line(out, "tools", String.join(", ", s.effort().tools()));
+                s.effort()
+                        .minutes()
+                        .ifPresent(m -> out.append(String.format(
+                                Locale.ROOT,
+                                "      minutes: %.0f, %.0f, %.0f; people: %d%n",
+                                m.low(),
+                                m.likely(),
+                                m.high(),
+                                s.effort().people())));
+                line(out, "outside", s.effort().outside());
                 line(out, "hold", s.hold());
                 line(out, "caution", s.caution());
             }
+            CriticalPath path = CriticalPath.of(p.plan());
+            out.append(String.format(
+                    Locale.ROOT,
+                    "  critical path, %.0f min ± %.0f: %s%n",
+                    path.minutes(),
+                    2 * path.sigma(),
+                    String.join(", ", path.ids())));
         }
         return out.toString();
     }
@@ -77,7 +96,21 @@ public final class StepsDocument {
                 ArrayNode after = step.putArray("after");
                 s.after().forEach(after::add);
                 s.tighten().ifPresent(t -> step.put("torque_Nm", t.torque()));
+                ArrayNode tools = step.putArray("tools");
+                s.effort().tools().forEach(tools::add);
+                s.effort().minutes().ifPresent(m -> step.putObject("minutes")
+                        .put("low", m.low())
+                        .put("likely", m.likely())
+                        .put("high", m.high()));
+                step.put("people", s.effort().people())
+                        .put("outside", s.effort().outside())
+                        .put("source", s.effort().source());
             }
+            CriticalPath path = CriticalPath.of(p.plan());
+            ObjectNode critical = n.putObject("critical_path");
+            ArrayNode ids = critical.putArray("steps");
+            path.ids().forEach(ids::add);
+            critical.put("minutes", path.minutes()).put("sigma_minutes", path.sigma());
         }
         return Json.MAPPER.writeValueAsString(root) + "\n";
     }

@@ -13,7 +13,9 @@ import itrova.core.vehicle.Side;
 import itrova.core.wording.Wording;
 import itrova.core.work.BenchPlan;
 import itrova.core.work.BenchStep;
+import itrova.core.work.BenchStep.Effort;
 import itrova.core.work.BenchStep.Tighten;
+import itrova.core.work.Minutes;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -32,7 +34,7 @@ class PlanDocumentTest {
     @Test
     void stepsAreReadBackAsTheyWereFrozen() {
         BenchPlan plan = new BenchPlan(List.of(
-                new BenchStep("lift", "Lift", WHOLE, "Stands.", "", Optional.empty(), List.of()),
+                new BenchStep("lift", "Lift", WHOLE, "Stands.", "", Optional.empty(), List.of(), Effort.UNSAID),
                 new BenchStep(
                         "nuts",
                         "Nuts",
@@ -40,8 +42,22 @@ class PlanDocumentTest {
                         "",
                         "all tight",
                         Optional.of(new Tighten(75, Optional.of(Thread.parse("1/2-20")))),
-                        List.of("lift"))));
+                        List.of("lift"),
+                        new Effort(
+                                List.of("torque wrench"),
+                                Optional.of(new Minutes(1, 2, 4)),
+                                2,
+                                "a lathe shop",
+                                "common practice"))));
         assertThat(PlanDocument.readStored(PlanDocument.write(plan))).isEqualTo(plan);
+    }
+
+    /** Plans frozen before steps told what they take are still read. */
+    @Test
+    void aPlanOfAnEarlierEditionIsReadBack() {
+        String frozen = """
+                [{"id":"lift","title":"Lift","caution":"","hold":"","text":{"code":"bench-plan.lock-lock","values":[]},"after":[]}]""";
+        assertThat(PlanDocument.readStored(frozen).steps().get(0).effort()).isEqualTo(Effort.UNSAID);
     }
 
     @Test

@@ -115,6 +115,8 @@ public record BrakeCircuit(
         DRUM_IN_HAT,
         /** A lever at the rear calipers. */
         LEVER_CALIPER,
+        /** A caliper of its own on the rear discs. */
+        SPOT_CALIPER,
         /** A drum on the transmission. */
         TRANSMISSION
     }

@@ -18,6 +18,7 @@ import static itrova.core.brakes.BrakeQuantity.EFFECTIVE_RADIUS;
 import static itrova.core.brakes.BrakeQuantity.FLUID_SHARE;
 import static itrova.core.brakes.BrakeQuantity.FRONT_EMPTY;
 import static itrova.core.brakes.BrakeQuantity.FRONT_LADEN;
+import static itrova.core.brakes.BrakeQuantity.HAND_LEVER;
 import static itrova.core.brakes.BrakeQuantity.HAT_DRUM_DIAMETER;
 import static itrova.core.brakes.BrakeQuantity.HOSE_EXPANSION;
 import static itrova.core.brakes.BrakeQuantity.HOSE_LENGTH;
@@ -384,7 +385,6 @@ final class BrakeModel {
 
     /** Force along the road the parking brake holds (N), by the brake or by the road. */
     static double held(Values v) {
-        double cable = MOST_HAND * v.of(PARKING_GAIN) * v.of(CABLE_EFFICIENCY) / 2;
         double torque =
                 switch (v.circuit().parking()) {
                     case DRUM_SHOES -> {
@@ -392,7 +392,7 @@ final class BrakeModel {
                                 v.circuit().axles().get(REAR).shoes().orElse(DrumBrake.Kind.LEADING_TRAILING);
                         DrumBrake drum = drum(v, REAR, kind);
                         double mu = STATIC_SHARE * v.of(LINING_FRICTION, REAR);
-                        yield drum.factor(mu) * cable * drum.shoe().radius() / 1000;
+                        yield drum.factor(mu) * shoePull(v) * drum.shoe().radius() / 1000;
                     }
                     case DRUM_IN_HAT -> {
                         double radius = v.of(HAT_DRUM_DIAMETER) / 2;
@@ -405,15 +405,14 @@ final class BrakeModel {
                                         Math.toRadians(125),
                                         0.78 * radius,
                                         1.52 * radius));
-                        yield drum.factor(STATIC_SHARE * v.of(LINING_FRICTION, REAR)) * cable * radius / 1000;
+                        yield drum.factor(STATIC_SHARE * v.of(LINING_FRICTION, REAR)) * shoePull(v) * radius / 1000;
                     }
-                    case LEVER_CALIPER ->
+                    case LEVER_CALIPER, SPOT_CALIPER ->
                         2
                                 * STATIC_SHARE
                                 * v.of(PAD_FRICTION, REAR)
-                                * cable
+                                * (MOST_HAND * v.of(HAND_LEVER) * v.of(CABLE_EFFICIENCY) / 2)
                                 * v.of(CALIPER_LEVER_GAIN)
-                                / v.of(PARKING_GAIN)
                                 * v.of(EFFECTIVE_RADIUS, REAR)
                                 / 1000;
                     case NONE -> 0;
@@ -424,6 +423,11 @@ final class BrakeModel {
         double byRoad = DRY_ROAD
                 * Math.min(ParkingHold.rearLoad(laden, grade(v), true), ParkingHold.rearLoad(laden, grade(v), false));
         return Math.min(byBrake, byRoad);
+    }
+
+    /** Force at the shoes of one wheel under the greatest hand (N). */
+    private static double shoePull(Values v) {
+        return MOST_HAND * v.of(PARKING_GAIN) * v.of(CABLE_EFFICIENCY) / 2;
     }
 
     static double wantedStanding(Values v) {

@@ -63,6 +63,7 @@ public enum BrakeQuantity implements Titled {
     SPECIFIC_HEAT,
     FLUID_SHARE,
     PARKING_GAIN,
+    HAND_LEVER,
     CABLE_EFFICIENCY,
     CALIPER_LEVER_GAIN,
     HAT_DRUM_DIAMETER,

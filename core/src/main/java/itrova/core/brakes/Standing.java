@@ -35,7 +35,7 @@ final class Standing {
                         isNeeded ? Verdict.DOES_NOT_FIT : Verdict.NOT_PROVEN,
                         "brakes.no-parking-brake",
                         "brakes.choose-a-parking-brake");
-            case DRUM_SHOES, DRUM_IN_HAT, LEVER_CALIPER -> {
+            case DRUM_SHOES, DRUM_IN_HAT, LEVER_CALIPER, SPOT_CALIPER -> {
                 boolean isDisc = j.circuit.axles().get(BrakeModel.REAR).isDisc();
                 if (isDisc == (j.circuit.parking() == BrakeCircuit.Parking.DRUM_SHOES)) {
                     told(

@@ -18,6 +18,7 @@ import java.util.Optional;
  * @param hold what must be measured or seen before going on; empty if nothing
  * @param tighten what to tighten and how, if anything
  * @param after ids of the steps that must be done before
+ * @param effort tools, time and people
  */
 public record BenchStep(
         String id,
@@ -26,9 +27,28 @@ public record BenchStep(
         String caution,
         String hold,
         Optional<Tighten> tighten,
-        List<String> after) {
+        List<String> after,
+        Effort effort) {
     public BenchStep {
         after = List.copyOf(after);
+    }
+
+    /**
+     * What a step takes.
+     *
+     * @param tools in words
+     * @param minutes own time; absent where nobody said
+     * @param people how many are needed at once
+     * @param outside who does it where it goes out of the shop; empty if nobody
+     * @param source where the step comes from
+     */
+    public record Effort(List<String> tools, Optional<Minutes> minutes, int people, String outside, String source) {
+        /** Nothing said. */
+        public static final Effort UNSAID = new Effort(List.of(), Optional.empty(), 1, "", "");
+
+        public Effort {
+            tools = List.copyOf(tools);
+        }
     }
 
     /**

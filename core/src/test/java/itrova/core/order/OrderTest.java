@@ -22,11 +22,13 @@ import itrova.core.phrase.Phrase;
 import itrova.core.remedy.Work;
 import itrova.core.remedy.WorkKind;
 import itrova.core.vehicle.AxleEndKind;
+import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.BracketShape;
 import itrova.core.vehicle.Side;
 import itrova.core.work.BenchPlan;
 import itrova.core.work.BenchStep;
 import itrova.core.work.BenchStep.Tighten;
+import itrova.core.work.PlanCase;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -153,8 +155,9 @@ class OrderTest {
 
     @Test
     void theBenchPlanHoldsWorkTorqueAndCautions() {
-        BenchPlan plan =
-                BenchPlan.of(report(finding(Verdict.FITS_WITH_WORK, Optional.of(BORE))), AxleEndKind.FRONT_SPINDLE);
+        BenchPlan plan = BenchPlan.of(PlanCase.alone(
+                report(finding(Verdict.FITS_WITH_WORK, Optional.of(BORE))),
+                AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE)));
         assertThat(plan.steps())
                 .extracting(BenchStep::id)
                 .doesNotHaveDuplicates()

@@ -13,8 +13,10 @@ import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
 import itrova.core.quantity.UnitSystem;
 import itrova.core.settings.ShopSettings;
+import itrova.core.table.Table;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.Side;
+import itrova.core.work.BenchPlan;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -131,6 +133,7 @@ class WordingTest {
                 }
             }
         }
+        Table.rows(BenchPlan.class, "steps.psv", 12).forEach(row -> codes.add(row[2]));
         Set<String> sentences = Wording.englishBundle().keySet();
         assertThat(codes).containsAll(sentences);
         codes.removeIf(code -> !sentences.contains(code) && isFigureOfPapers(code));

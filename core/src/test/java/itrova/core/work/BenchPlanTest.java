@@ -12,6 +12,8 @@ import itrova.core.kit.Figure;
 import itrova.core.kit.Kit;
 import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleEndKind;
+import itrova.core.vehicle.AxleForm;
+import itrova.core.vehicle.BracketShape;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -24,7 +26,9 @@ class BenchPlanTest {
     private static final AxleEndKind KIND = AxleEndKind.FRONT_SPINDLE;
 
     private static BenchPlan plan(Kit kit) {
-        return BenchPlan.of(FitEngine.report(Samples.axle(KIND), kit, ShopSettings.DEFAULTS), KIND);
+        return BenchPlan.of(PlanCase.alone(
+                FitEngine.report(Samples.axle(KIND), kit, ShopSettings.DEFAULTS),
+                AxleForm.usual(KIND, BracketShape.CIRCLE)));
     }
 
     /** A kit whose bore is to be turned. */
@@ -94,7 +98,7 @@ class BenchPlanTest {
         assertThat(plan.open(plan.step("left-strip").orElseThrow(), rightOnly)).isEmpty();
         assertThat(plan.open(plan.step("compare").orElseThrow(), rightOnly))
                 .extracting(BenchStep::id)
-                .containsExactly("left-hose");
+                .containsExactly("left-hose", "left-cap");
     }
 
     @Test
@@ -102,9 +106,9 @@ class BenchPlanTest {
         BenchPlan plan = plan(Samples.kit());
         BenchStep strip = plan.step("left-strip").orElseThrow();
         assertThat(plan.resting(strip, Set.of("left-strip"))).isEmpty();
-        assertThat(plan.resting(strip, Set.of("left-strip", "left-clean")))
+        assertThat(plan.resting(strip, Set.of("left-strip", "left-hub-off")))
                 .extracting(BenchStep::id)
-                .containsExactly("left-clean");
+                .containsExactly("left-hub-off");
     }
 
     @Test
@@ -124,6 +128,6 @@ class BenchPlanTest {
     void aReportWithoutWorkNamesNone() {
         KitReport report = FitEngine.report(Samples.axle(KIND), Samples.kit(), ShopSettings.DEFAULTS);
         assertThat(report.works()).isEmpty();
-        assertThat(ids(BenchPlan.of(report, KIND))).noneMatch(id -> id.contains("-work-"));
+        assertThat(ids(plan(Samples.kit()))).noneMatch(id -> id.contains("-work-"));
     }
 }

@@ -4,7 +4,7 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 
-/** The stages without a server: {@code check}, {@code brakes}, {@code order} and {@code plan}. */
+/** The stages without a server: {@code check}, {@code brakes}, {@code order}, {@code plan} and {@code verify}. */
 public final class Main {
     private Main() {}
 
@@ -21,9 +21,10 @@ public final class Main {
             case "check" -> CheckCommand.run(rest, out, err);
             case "brakes" -> BrakesCommand.run(rest, out, err);
             case "order" -> OrderCommand.run(rest, out, err);
+            case "verify" -> VerifyCommand.run(rest, out, err);
             case "plan" -> PlanCommand.run(rest, out, err);
             default -> {
-                err.println("usage: itrova check|brakes|order|plan JOB.json …");
+                err.println("usage: itrova check|brakes|order|plan JOB.json … | verify DOSSIER.json …");
                 yield 2;
             }
         };

@@ -1,13 +1,16 @@
 package itrova.formats.cli;
 
 import itrova.core.order.OrderGate;
+import itrova.core.placed.VehicleCase;
 import itrova.core.work.BenchPlan;
+import itrova.core.work.PlanCase;
 import itrova.formats.DocumentException;
 import itrova.formats.StepsDocument;
 import itrova.formats.cli.Call.BadInput;
 import java.io.PrintStream;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * {@code itrova plan JOB.json [--kit CODE] [--axle NUMBER|NAME] [--kits KITS.json] [--wheels WHEELS.json] [--parts PARTS.json] [--format text|json] [--units
@@ -28,14 +31,24 @@ public final class PlanCommand {
             KitCall call = KitCall.parse(args, USAGE);
             List<StepsDocument.AxlePlan> plans = new ArrayList<>();
             boolean mayGo = true;
-            for (SelectedKit s : call.selected()) {
+            VehicleCase vehicle = new VehicleCase(call.selected().stream()
+                    .map(s -> new VehicleCase.OnAxle(
+                            s.axle().name(), Optional.of(s.report().kit()), false))
+                    .toList());
+            for (int i = 0; i < call.selected().size(); i++) {
+                SelectedKit s = call.selected().get(i);
                 OrderGate gate = OrderGate.of(s.report(), call.vehicle());
                 mayGo &= gate.state() == OrderGate.State.OPEN;
                 plans.add(new StepsDocument.AxlePlan(
                         s.axle().name(),
                         s.selection().describe(),
                         gate,
-                        BenchPlan.of(s.report(), s.axle().form().kind())));
+                        BenchPlan.of(new PlanCase(
+                                s.report(),
+                                s.axle().form(),
+                                Optional.of(call.vehicle()),
+                                s.axle().name(),
+                                vehicle.carriesVehicle(i)))));
             }
             out.print(
                     call.json()

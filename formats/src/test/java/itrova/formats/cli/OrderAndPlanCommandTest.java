@@ -152,4 +152,57 @@ class OrderAndPlanCommandTest {
                 .isEqualTo(1);
         assertThat(call.out()).contains("gate held", "Nobody looked at the brakes");
     }
+
+    /** What is on the shelf is not bought; the shop's own rate counts; a bill nobody can price holds the order. */
+    @Test
+    void theBillTakesFromTheShelfAndHoldsWhereNothingIsPriced() throws IOException {
+        String van = call.planned("Light van", DemoPlans.VAN);
+        JsonNode bare = order(van);
+        String shelf = call.file(
+                "stock.json",
+                "{\"format\":\"itrova-stock/1\",\"stock\":[{\"code\":\"GR-501\",\"quantity\":3},{\"code\":\"SO-631\",\"quantity\":1}]}");
+        JsonNode stocked = order(van, "--stock", shelf);
+        assertThat(line(bare, "grease").path("from").asString()).isEqualTo("of_the_catalogue");
+        assertThat(line(stocked, "grease").path("on_shelf").asInt()).isEqualTo(1);
+        assertThat(likely(stocked, "besides")).isLessThan(likely(bare, "besides"));
+        assertThat(likely(order(van, "--rate", "120.00"), "hours"))
+                .isEqualByComparingTo(likely(bare, "hours").multiply(BigDecimal.valueOf(2)));
+        BigDecimal sum = likely(bare, "bought").add(likely(bare, "besides")).add(likely(bare, "hours"));
+        assertThat(likely(bare, "total")).isEqualByComparingTo(sum);
+
+        String few = call.file("parts.json", "{\"format\":\"itrova-parts/1\",\"parts\":[]}");
+        assertThat(call.run("order", call.demo("Boat trailer"), "--kit", "QT-301", "--parts", few, "--format", "json"))
+                .isEqualTo(1);
+        assertThat(MAPPER.readTree(call.out())
+                        .path("axles")
+                        .get(0)
+                        .path("held_by_bill")
+                        .toString())
+                .contains("solvent");
+        assertThat(call.run("order", van, "--kit", "QF-103", "--rate", "much")).isEqualTo(2);
+        assertThat(call.run("order", van, "--kit", "QF-103", "--stock", few)).isEqualTo(2);
+    }
+
+    private JsonNode order(String job, String... more) throws IOException {
+        String[] args = java.util.stream.Stream.concat(
+                        java.util.stream.Stream.of("order", job, "--kit", "QF-103", "--format", "json"),
+                        java.util.Arrays.stream(more))
+                .toArray(String[]::new);
+        assertThat(call.run(args)).isZero();
+        assertKeepsTo("itrova-order.schema.json", call.out());
+        return MAPPER.readTree(call.out()).path("axles").get(0);
+    }
+
+    private static JsonNode line(JsonNode axle, String what) {
+        for (JsonNode l : axle.path("bill")) {
+            if (l.path("what").asString().contains(what)) {
+                return l;
+            }
+        }
+        throw new AssertionError(what);
+    }
+
+    private static BigDecimal likely(JsonNode axle, String part) {
+        return new BigDecimal(axle.path("full_cost").path(part).path("likely").asString());
+    }
 }

@@ -16,6 +16,7 @@ import itrova.server.choose.SearchController;
 import itrova.server.choose.SectionController;
 import itrova.server.choose.WhatIfController;
 import itrova.server.choose.WhatIfDifferences;
+import itrova.server.jobs.DossierController;
 import itrova.server.jobs.JobsController;
 import itrova.server.jobs.VehicleController;
 import itrova.server.match.MatchBrakes;
@@ -70,6 +71,7 @@ public class OpenApiConfiguration {
             LogController.class,
             HealthController.class,
             JobsController.class,
+            DossierController.class,
             AxleEndView.class,
             MeasureController.class,
             MatchController.class,

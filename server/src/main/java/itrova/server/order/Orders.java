@@ -5,8 +5,6 @@ import itrova.core.finding.Verdict;
 import itrova.core.judge.KitReport;
 import itrova.core.order.OrderGate;
 import itrova.core.order.OrderSheet;
-import itrova.core.placed.VehicleCase;
-import itrova.core.work.BenchPlan;
 import itrova.formats.paper.OrderCsv;
 import itrova.formats.paper.OrderPaper;
 import itrova.server.api.ConflictException;
@@ -15,6 +13,7 @@ import itrova.server.api.SeenOtherException;
 import itrova.server.axle.Chosen;
 import itrova.server.axle.Releases;
 import itrova.server.axle.Releases.Taken;
+import itrova.server.axle.VehicleAxles;
 import itrova.server.axle.Workbench;
 import itrova.server.store.Decision.OrderPlaced;
 import itrova.server.store.Decision.OrderSigned;
@@ -26,7 +25,6 @@ import itrova.server.store.ReleaseStore;
 import itrova.server.store.ShopStore;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 
@@ -41,6 +39,7 @@ public class Orders {
     private final ShopStore shop;
     private final Releases releases;
     private final ReleaseStore plans;
+    private final VehicleAxles axles;
     private final CurrentPerson me;
 
     Orders(
@@ -50,7 +49,9 @@ public class Orders {
             ShopStore shop,
             Releases releases,
             ReleaseStore plans,
+            VehicleAxles axles,
             CurrentPerson me) {
+        this.axles = axles;
         this.releases = releases;
         this.plans = plans;
         this.shop = shop;
@@ -99,27 +100,16 @@ public class Orders {
     State state(long axleId) {
         Chosen chosen = bench.chosen(bench.axle(axleId));
         OrderGate gate = chosen.gate();
-        List<AxleRow> vehicleRows = jobs.axles(chosen.row().jobId());
-        VehicleCase vehicle = new VehicleCase(vehicleRows.stream()
-                .map(row -> new VehicleCase.OnAxle(
-                        row.name(),
-                        bench.chosenKit(row),
-                        row.chosen().flatMap(s -> releases.order(row.id(), s)).isPresent()))
-                .toList());
-        int axle = indexIn(vehicleRows, axleId);
+        VehicleAxles.Among among = axles.of(chosen.row());
         return new State(
                 chosen,
                 chosen.seal(),
                 gate,
                 chosen.sheet()
-                        .on(vehicle, axle)
-                        .with(chosen.vehicle(), chosen.row().name(), vehicle.carriesVehicle(axle)),
+                        .on(among.vehicle(), among.index())
+                        .with(chosen.vehicle(), chosen.row().name(), among.carriesVehicle()),
                 gate.state() == OrderGate.State.HELD ? releases.signature(chosen) : Optional.empty(),
                 releases.order(axleId, chosen.selection()));
-    }
-
-    private static int indexIn(List<AxleRow> rows, long axleId) {
-        return rows.stream().map(AxleRow::id).toList().indexOf(axleId);
     }
 
     /** The order as it stands, if it is the one seen; else both are told. */
@@ -192,11 +182,7 @@ public class Orders {
                             OrderCsv.write(paper(s))),
                     person,
                     "placed " + axleId + " " + s.seal());
-            plans.freeze(
-                    axleId,
-                    s.chosen().selection(),
-                    BenchPlan.of(s.report(), s.row().form().kind()),
-                    person);
+            plans.freeze(axleId, s.chosen().selection(), axles.plan(s.chosen()), person);
         }
     }
 

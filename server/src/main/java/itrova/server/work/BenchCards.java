@@ -14,6 +14,7 @@ import itrova.server.api.ConflictException;
 import itrova.server.api.CurrentPerson;
 import itrova.server.api.SeenOtherException;
 import itrova.server.axle.Chosen;
+import itrova.server.axle.VehicleAxles;
 import itrova.server.axle.Workbench;
 import itrova.server.store.Decision;
 import itrova.server.store.Decision.StepTicked;
@@ -37,11 +38,13 @@ import org.springframework.stereotype.Service;
 @Service
 class BenchCards {
     private final Workbench bench;
+    private final VehicleAxles axles;
     private final EventStore events;
     private final ReleaseStore plans;
     private final CurrentPerson me;
 
-    BenchCards(Workbench bench, EventStore events, ReleaseStore plans, CurrentPerson me) {
+    BenchCards(Workbench bench, VehicleAxles axles, EventStore events, ReleaseStore plans, CurrentPerson me) {
+        this.axles = axles;
         this.bench = bench;
         this.events = events;
         this.plans = plans;
@@ -91,11 +94,7 @@ class BenchCards {
                 }
             });
         }
-        return new Card(
-                chosen,
-                plans.revision(chosen.row().id(), chosen.selection()),
-                BenchPlan.of(chosen.report(), chosen.row().form().kind()),
-                done);
+        return new Card(chosen, plans.revision(chosen.row().id(), chosen.selection()), axles.plan(chosen), done);
     }
 
     /** The card as it stands. */

@@ -2,6 +2,7 @@ package itrova.server.work;
 
 import itrova.core.work.BenchStep;
 import itrova.core.work.BenchStep.Tighten;
+import itrova.core.work.Minutes;
 import itrova.core.work.PlanChange;
 import itrova.server.api.CurrentPerson;
 import itrova.server.axle.Releases;
@@ -52,6 +53,9 @@ public class BenchController {
             @Nullable Double setTorqueNm) {}
 
     /**
+     * @param minutes own time it usually takes; absent where nobody said
+     * @param people how many are needed at once
+     * @param outside who does it where it goes out of the shop; empty if nobody
      * @param waitsFor titles of the steps that must be done before and are not
      */
     public record StepView(
@@ -61,6 +65,10 @@ public class BenchController {
             String caution,
             String hold,
             @Nullable Double torqueNm,
+            List<String> tools,
+            @Nullable Double minutes,
+            int people,
+            String outside,
             List<String> waitsFor,
             @Nullable DoneView done) {}
 
@@ -125,6 +133,10 @@ public class BenchController {
                 s.caution(),
                 s.hold(),
                 s.tighten().map(Tighten::torque).orElse(null),
+                s.effort().tools(),
+                s.effort().minutes().map(Minutes::likely).orElse(null),
+                s.effort().people(),
+                s.effort().outside(),
                 card.plan().open(s, card.done().keySet()).stream()
                         .map(BenchStep::title)
                         .toList(),

@@ -26,6 +26,8 @@ import itrova.core.quantity.Measured;
 import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleEndKind;
+import itrova.core.vehicle.AxleForm;
+import itrova.core.vehicle.BracketShape;
 import itrova.core.vehicle.HubHeld;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Wheel;
@@ -36,6 +38,7 @@ import itrova.core.vehicle.WheelDetails.Valve;
 import itrova.core.wording.Said;
 import itrova.core.work.BenchPlan;
 import itrova.core.work.BenchStep;
+import itrova.core.work.PlanCase;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -268,8 +271,9 @@ class WheelDetailsTest {
         assertThat(said(f.explain().why())).contains("Cut the swage away");
         assertThat(find(swaged, withHub(Optional.empty()), CheckId.HUB_HELD).verdict())
                 .isEqualTo(Verdict.FITS);
-        BenchPlan plan = BenchPlan.of(
-                FitEngine.report(Samples.axle(swaged), studs, ShopSettings.DEFAULTS), AxleEndKind.FRONT_SPINDLE);
+        BenchPlan plan = BenchPlan.of(PlanCase.alone(
+                FitEngine.report(Samples.axle(swaged), studs, ShopSettings.DEFAULTS),
+                AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE)));
         assertThat(plan.steps())
                 .filteredOn(s -> s.title().equals("Hub, left"))
                 .singleElement()

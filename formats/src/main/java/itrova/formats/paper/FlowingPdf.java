@@ -1,0 +1,139 @@
+package itrova.formats.paper;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+
+/** Text flowing down A4 pages, a new one begun where the old one is full. */
+final class FlowingPdf implements AutoCloseable {
+    static final float MARGIN = 50;
+    static final float RIGHT = PDRectangle.A4.getWidth() - MARGIN;
+    private static final float TOP = PDRectangle.A4.getHeight() - MARGIN;
+    static final float TEXT_SIZE = 9.5f;
+    static final float LINE = 13;
+
+    private final PDDocument document = new PDDocument();
+    private final PDFont font;
+    private PDPageContentStream page;
+    private float y;
+
+    FlowingPdf(String title) throws IOException {
+        document.getDocumentInformation().setTitle(title);
+        font = PaperFont.load(document);
+        page = newPage();
+    }
+
+    private PDPageContentStream newPage() throws IOException {
+        PDPage sheet = new PDPage(PDRectangle.A4);
+        document.addPage(sheet);
+        y = TOP;
+        return new PDPageContentStream(document, sheet);
+    }
+
+    /** The file, finished. */
+    byte[] bytes() throws IOException {
+        page.close();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        document.save(out);
+        return out.toByteArray();
+    }
+
+    @Override
+    public void close() throws IOException {
+        document.close();
+    }
+
+    /** Goes down by so much (pt). */
+    void down(float by) {
+        y -= by;
+    }
+
+    /** A heading with room for what follows it. */
+    void heading(float size, String text) throws IOException {
+        room(size + 3 * LINE);
+        y -= size / 2;
+        text(MARGIN, size, text);
+        y -= size + 4;
+    }
+
+    /** A paragraph at the usual size, wrapped. */
+    void paragraph(float x, String text) throws IOException {
+        for (String line : wrapped(text, RIGHT - x)) {
+            room(LINE);
+            text(x, TEXT_SIZE, line);
+            y -= LINE;
+        }
+    }
+
+    void room(float needed) throws IOException {
+        if (y - needed < MARGIN) {
+            page.close();
+            page = newPage();
+        }
+    }
+
+    void rule() throws IOException {
+        page.setLineWidth(0.5f);
+        page.moveTo(MARGIN, y);
+        page.lineTo(RIGHT, y);
+        page.stroke();
+        y -= 16;
+    }
+
+    void text(float x, float size, String text) throws IOException {
+        page.beginText();
+        page.setFont(font, size);
+        page.newLineAtOffset(x, y);
+        page.showText(printable(text));
+        page.endText();
+    }
+
+    void rightText(float size, String text) throws IOException {
+        text(RIGHT - width(text, size), size, text);
+    }
+
+    private float width(String text, float size) throws IOException {
+        return font.getStringWidth(printable(text)) / 1000 * size;
+    }
+
+    List<String> wrapped(String text, float most) throws IOException {
+        List<String> lines = new ArrayList<>();
+        StringBuilder line = new StringBuilder();
+        for (String word : text.split("\\s+")) {
+            String longer = line.isEmpty() ? word : line + " " + word;
+            if (!line.isEmpty() && width(longer, TEXT_SIZE) > most) {
+                lines.add(line.toString());
+                line.setLength(0);
+                line.append(word);
+            } else {
+                line.setLength(0);
+                line.append(longer);
+            }
+        }
+        if (!line.isEmpty()) {
+            lines.add(line.toString());
+        }
+        return lines;
+    }
+
+    /** Characters the font cannot print become a question mark, so that odd input cannot stop a paper. */
+    private String printable(String text) {
+        StringBuilder out = new StringBuilder();
+        text.codePoints().forEach(c -> {
+            String one = Character.toString(c);
+            try {
+                font.encode(one);
+                out.append(one);
+            } catch (IOException | IllegalArgumentException e) {
+                out.append('?');
+            }
+        });
+        return out.toString();
+    }
+}
