@@ -10,6 +10,7 @@ import { toMessage, useLoad } from "../../shell/useLoad";
 import { toPrice, toTime } from "../../units/format";
 import FindingText from "../../verdict/FindingText.vue";
 import OpenBrakes from "../../verdict/OpenBrakes.vue";
+import FullCost from "./FullCost.vue";
 import OverturnedAlarm from "../../verdict/OverturnedAlarm.vue";
 import VerdictMark from "../../verdict/VerdictMark.vue";
 import { toVerdictWord } from "../../verdict/words";
@@ -149,6 +150,8 @@ function onPlace() {
           </li>
         </ul>
       </section>
+
+      <FullCost :key="order.seal" :axle-id="axle.axleId" :currency="order.currency" />
 
       <section v-for="[supplier, lines] in bySupplier" :key="supplier" class="supplier">
         <h2>{{ supplier }}</h2>

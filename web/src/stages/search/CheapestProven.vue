@@ -177,6 +177,10 @@ function toNumber(c: Schemas["CombinationView"]) {
                   {{ toVerdictWord(c.verdict) }} · {{ c.leadDays }} days · {{ c.minutes }} min of work ·
                   {{ c.irreversible ? `${c.irreversible} that cannot be undone` : "all can be undone" }}
                 </p>
+                <p v-if="c.brakes" class="small">
+                  <VerdictMark :verdict="c.brakes" :size="14" /> brakes of the vehicle with it:
+                  {{ toVerdictWord(c.brakes) }}
+                </p>
                 <p v-if="c.options.length" class="small">With: {{ c.options.join(", ") }}</p>
                 <p v-if="c.wheel" class="small">On wheel {{ c.wheel }}</p>
                 <p v-for="w in c.works" :key="w" class="small">{{ w }}</p>

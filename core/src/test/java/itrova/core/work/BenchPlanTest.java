@@ -121,7 +121,9 @@ class BenchPlanTest {
                 .contains("New: Bore the disc's centre, left.");
         assertThat(PlanChange.between(live, frozen))
                 .extracting(PlanChange::sentence)
-                .contains("No longer wanted: Bore the disc's centre, left.", "Changed: Bracket, left.");
+                .contains(
+                        "No longer wanted: Bore the disc's centre, left.",
+                        "Changed: What was put in loosely comes out, left.");
     }
 
     @Test

@@ -1,6 +1,9 @@
 package itrova.server.choose;
 
+import itrova.core.brakes.BrakeReport;
+import itrova.core.brakes.KitBrakes;
 import itrova.core.finding.Verdict;
+import itrova.core.kit.Kit;
 import itrova.core.phrase.Phrase;
 import itrova.core.remedy.WorkKind;
 import itrova.core.search.Weights;
@@ -15,6 +18,7 @@ import itrova.server.axle.Workbench;
 import itrova.server.background.SearchQueue;
 import itrova.server.background.SearchTerms;
 import itrova.server.store.JobStore.AxleRow;
+import itrova.server.store.KitStore;
 import itrova.server.store.NotFoundException;
 import itrova.server.store.SearchStore;
 import itrova.server.store.SearchStore.SearchRow;
@@ -23,6 +27,7 @@ import jakarta.validation.Valid;
 import java.time.Duration;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
@@ -45,6 +50,7 @@ public class SearchController {
 
     private final Workbench bench;
     private final WheelStore wheels;
+    private final KitStore kits;
     private final SearchStore searches;
     private final ObjectProvider<SearchQueue> queue;
     private final CurrentPerson me;
@@ -53,12 +59,14 @@ public class SearchController {
     SearchController(
             Workbench bench,
             WheelStore wheels,
+            KitStore kits,
             SearchStore searches,
             ObjectProvider<SearchQueue> queue,
             CurrentPerson me,
             JsonMapper json) {
         this.bench = bench;
         this.wheels = wheels;
+        this.kits = kits;
         this.searches = searches;
         this.queue = queue;
         this.me = me;
@@ -82,6 +90,7 @@ public class SearchController {
             List<String> options,
             @Nullable String wheel,
             Verdict verdict,
+            @Nullable Verdict brakes,
             List<String> works,
             long cents,
             int leadDays,
@@ -175,21 +184,36 @@ public class SearchController {
         return new SearchView(
                 row.id(),
                 row.done(),
-                row.result().map(SearchDocument::readStored).map(this::view).orElse(null),
+                row.result()
+                        .map(SearchDocument::readStored)
+                        .map(r -> view(r, bench.axle(row.axleId())))
+                        .orElse(null),
                 row.failure().orElse(null));
     }
 
-    private ResultView view(SearchDocument.Result result) {
+    private ResultView view(SearchDocument.Result result, AxleRow row) {
+        KitBrakes brakes = new KitBrakes(bench.vehicle(row.jobId()), row.name());
         return new ResultView(
-                result.best().stream().map(this::view).toList(),
-                result.front().stream().map(this::view).toList(),
+                result.best().stream().map(c -> view(c, brakes)).toList(),
+                result.front().stream().map(c -> view(c, brakes)).toList(),
                 result.nearest()
-                        .map(c -> new NearestView(view(c), me.said(result.steps())))
+                        .map(c -> new NearestView(view(c, brakes), me.said(result.steps())))
                         .orElse(null),
                 result.complete());
     }
 
-    private CombinationView view(Found c) {
+    /** What the vehicle's brakes as planned do with the kit found; absent where nothing can be said of them, or the kit is gone. */
+    private @Nullable Verdict brakesWith(Found c, KitBrakes brakes) {
+        Optional<Kit> kit = c.selection().edition().isPresent()
+                ? kits.find(c.selection().kit(), c.selection().edition().getAsInt())
+                : kits.find(c.selection().kit());
+        return kit.map(k -> k.with(c.selection().optionsOf(k)))
+                .flatMap(brakes::with)
+                .map(BrakeReport::verdict)
+                .orElse(null);
+    }
+
+    private CombinationView view(Found c, KitBrakes brakes) {
         List<Phrase> works = c.works();
         return new CombinationView(
                 c.selection().kit(),
@@ -197,6 +221,7 @@ public class SearchController {
                 c.options(),
                 c.wheel().orElse(null),
                 c.verdict(),
+                brakesWith(c, brakes),
                 me.said(works),
                 c.cents(),
                 c.leadDays(),

@@ -2,14 +2,19 @@ package itrova.server.order;
 
 import itrova.core.check.completeness.NotChecked;
 import itrova.core.finding.Verdict;
+import itrova.core.order.Bill;
+import itrova.core.order.CostRange;
+import itrova.core.order.FullCost;
 import itrova.core.order.OrderGate;
 import itrova.core.order.OrderLine;
+import itrova.core.work.BenchPlan;
 import itrova.formats.paper.OrderCsv;
 import itrova.formats.paper.OrderPdf;
 import itrova.server.api.CurrentPerson;
 import itrova.server.axle.FindingViews;
 import itrova.server.axle.Releases;
 import itrova.server.axle.Releases.Taken;
+import itrova.server.axle.VehicleAxles;
 import itrova.server.axle.Workbench;
 import itrova.server.store.JobStore;
 import jakarta.validation.Valid;
@@ -18,6 +23,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -37,9 +43,12 @@ public class OrderController {
     private final Workbench bench;
     private final JobStore jobs;
     private final Releases releases;
+    private final VehicleAxles axles;
     private final CurrentPerson me;
 
-    OrderController(Orders orders, Workbench bench, JobStore jobs, Releases releases, CurrentPerson me) {
+    OrderController(
+            Orders orders, Workbench bench, JobStore jobs, Releases releases, VehicleAxles axles, CurrentPerson me) {
+        this.axles = axles;
         this.orders = orders;
         this.bench = bench;
         this.jobs = jobs;
@@ -95,6 +104,45 @@ public class OrderController {
     public record SignatureRequest(
             @NotNull @NotBlank @Size(min = 10, max = 500) String reason,
             @NotNull @Size(max = 64) String seal) {}
+
+    /** Money between its least and its most (cents). */
+    public record CostRangeView(long low, long likely, long high) {
+        static CostRangeView of(CostRange range) {
+            return new CostRangeView(range.low(), range.likely(), range.high());
+        }
+    }
+
+    /** One thing the plan's steps take; the cost is absent where nobody prices it. */
+    public record BillLineView(
+            String what,
+            String step,
+            int needed,
+            int inBox,
+            int toBuy,
+            Bill.From from,
+            @Nullable CostRangeView cost,
+            boolean usedUp) {
+        static BillLineView of(Bill.Line l) {
+            return new BillLineView(
+                    l.what(),
+                    l.step(),
+                    l.needed(),
+                    l.inBox(),
+                    l.toBuy(),
+                    l.from(),
+                    l.cost().map(CostRangeView::of).orElse(null),
+                    l.isUsedUp());
+        }
+    }
+
+    /** What the axle costs in full, and everything its steps take. */
+    public record FullCostView(
+            List<BillLineView> bill,
+            CostRangeView bought,
+            CostRangeView besides,
+            CostRangeView hours,
+            CostRangeView total,
+            long rateCents) {}
 
     /** What of the vehicle's brakes holds the order. */
     public record BrakeHoldView(String title, Verdict verdict, String next) {}
@@ -154,6 +202,23 @@ public class OrderController {
                                 t.decision().totalCents()))
                         .toList(),
                 s.seal());
+    }
+
+    /** The bill by the plan's steps, and the full cost with own hours; asked apart, for the sheet does not wait for it. */
+    @GetMapping("/order/cost")
+    public FullCostView cost(@PathVariable long axleId) {
+        Orders.State s = orders.state(axleId);
+        BenchPlan plan = axles.plan(s.chosen());
+        Bill bill =
+                Bill.of(s.report().kit(), plan, s.chosen().vehicle(), s.row().name(), Map.of());
+        FullCost cost = FullCost.of(s.sheet(), bill, plan, FullCost.USUAL_RATE);
+        return new FullCostView(
+                bill.lines().stream().map(BillLineView::of).toList(),
+                CostRangeView.of(cost.bought()),
+                CostRangeView.of(cost.besides()),
+                CostRangeView.of(cost.hours()),
+                CostRangeView.of(cost.total()),
+                FullCost.USUAL_RATE);
     }
 
     @PostMapping("/order/signature")
