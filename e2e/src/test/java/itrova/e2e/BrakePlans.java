@@ -23,7 +23,7 @@ final class BrakePlans {
 
     /** The van's circuit for a vehicle of which nothing else was told. */
     static final String BARE_VAN = """
-            {"split": "SINGLE", "parking": "DRUM_SHOES", "stopLamp": "PRESSURE", "lineEnd": "3/8-24 inverted flare",
+            {"fluid": "DOT_3", "split": "SINGLE", "parking": "DRUM_SHOES", "stopLamp": "PRESSURE", "lineEnd": "3/8-24 inverted flare",
              "figures": {"MASS_EMPTY": "1480 kg", "MASS_LADEN": "2050 kg", "FRONT_EMPTY": "840 kg", "FRONT_LADEN": "2100 lb",
                "WHEELBASE": "2440 mm", "CENTRE_HEIGHT": "640 mm", "TYRE_DIAMETER": "634 mm", "PEDAL_RATIO": "5.2",
                "MASTER_BORE": "3/4 in", "MASTER_STROKE": "1 3/8 in", "RESERVOIR": "260", "PEDAL_ROOM": "150 mm"},
@@ -32,23 +32,33 @@ final class BrakePlans {
                 "figures": {"DRUM_DIAMETER": "9 in", "LINING_WIDTH": "2 1/4 in", "CYLINDER_BORE": "1 in"}},
                {"name": "rear axle", "shoes": "LEADING_TRAILING",
                 "figures": {"DRUM_DIAMETER": "9 in", "LINING_WIDTH": "1 3/4 in", "CYLINDER_BORE": "7/8 in"}}],
-             "planned": {"fluid": "DOT_4", "parts": [{"code": "TM-106"}, {"code": "BO-203"}, {"code": "VA-301"},
+             "planned": {"parts": [{"code": "TM-106"}, {"code": "BO-203"}, {"code": "VA-301"},
                {"code": "AD-601"}, {"code": "PA-703", "axle": "front axle"}], "figures": {}}}
             """;
 
     private static final String PUT = """
             async ([axle, told]) => {
-              const end = await (await fetch(`/api/axles/${axle}/end`)).json();
-              const address = `/api/jobs/${end.jobId}/brakes`;
-              const { circuit } = await (await fetch(address)).json();
               const token = document.cookie.split('; ').find((c) => c.startsWith('XSRF-TOKEN=')).slice(11);
-              const answer = await fetch(address, {
-                method: 'PUT',
-                headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token),
-                  'Idempotency-Key': crypto.randomUUID() },
-                body: JSON.stringify({ ...circuit, ...JSON.parse(told) }),
-              });
-              return answer.ok ? '' : await answer.text();
+              const put = async (address, body) => {
+                const answer = await fetch(address, {
+                  method: 'PUT',
+                  headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token),
+                    'Idempotency-Key': crypto.randomUUID() },
+                  body: JSON.stringify(body),
+                });
+                return answer.ok ? '' : await answer.text();
+              };
+              const { fluid, ...plan } = JSON.parse(told);
+              const end = await (await fetch(`/api/axles/${axle}/end`)).json();
+              const job = `/api/jobs/${end.jobId}`;
+              if (fluid) {
+                const { version, sheet } = await (await fetch(`${job}/vehicle`)).json();
+                const refused = await put(`${job}/vehicle`,
+                  { version, sheet: { ...sheet, brakes: { ...sheet.brakes, fluid } } });
+                if (refused) return refused;
+              }
+              const { circuit } = await (await fetch(`${job}/brakes`)).json();
+              return put(`${job}/brakes`, { ...circuit, ...plan });
             }
             """;
 

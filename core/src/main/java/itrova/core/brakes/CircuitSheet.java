@@ -14,16 +14,20 @@ import itrova.core.fastener.Fitting;
 import itrova.core.hydraulics.DrumBrake;
 import itrova.core.kit.Kit;
 import itrova.core.part.Part;
+import itrova.core.part.PartQuantity;
+import itrova.core.part.PartSort;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
 import itrova.core.stopping.TyreSize;
 import itrova.core.vehicle.VehicleSheet;
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * The circuit as somebody wrote it down, as found and what is planned otherwise. Figures stay as typed.
@@ -87,7 +91,8 @@ public record CircuitSheet(
                     lineEnd.isBlank() ? Optional.empty() : Optional.of(Fitting.parse(lineEnd)),
                     List.of(),
                     List.of(),
-                    List.of());
+                    List.of(),
+                    Optional.empty());
         }
     }
 
@@ -193,7 +198,7 @@ public record CircuitSheet(
      * @throws IllegalArgumentException if figures contradict each other, or a part's axle is not told
      */
     public BrakeCircuit planned(BrakeCircuit found, Map<String, Kit> kits, Map<String, Part> catalogue) {
-        BrakeCircuit circuit = found;
+        BrakeCircuit circuit = withoutWhatChanges(found, kits);
         for (int i = 0; i < axles.size(); i++) {
             Kit kit = kits.get(axles.get(i).name());
             if (kit != null) {
@@ -201,28 +206,84 @@ public record CircuitSheet(
             }
         }
         PartsInCircuit putting = new PartsInCircuit(circuit);
+        Map<PartSort, Part> alone = new EnumMap<>(PartSort.class);
         for (FittedPart fitted : planned.parts()) {
             Part part = catalogue.get(fitted.code());
             if (part != null) {
+                one(alone, part);
                 putting.put(part, fitted.axle().map(this::indexOf).orElse(QuantityAt.VEHICLE));
             }
         }
+        withinItsRange(alone);
         circuit = putting.done();
         Map<QuantityAt, Measured> more = new HashMap<>(circuit.given());
         put(planned.figures(), QuantityAt.VEHICLE, more);
         check(more);
+        Fluid fluid = planned.fluid().orElse(circuit.fluid());
         return new BrakeCircuit(
                 circuit.isTrailer(),
                 planned.booster().orElse(circuit.booster()),
                 valve(more, circuit.valve()),
                 planned.split().orElse(circuit.split()),
                 planned.residual().orElse(circuit.residual()),
-                planned.fluid().orElse(circuit.fluid()),
+                fluid,
                 planned.parking().orElse(circuit.parking()),
                 circuit.axles(),
-                circuit.equipment(),
+                fluid == found.fluid()
+                        ? circuit.equipment()
+                        : circuit.equipment().drained(found.fluid()),
                 more);
     }
+
+    /** What was seen of the parking brake says nothing of another, nor of the old one on other brakes. */
+    private BrakeCircuit withoutWhatChanges(BrakeCircuit found, Map<String, Kit> kits) {
+        boolean isOther = planned.parking().filter(p -> p != found.parking()).isPresent();
+        boolean isOnOtherBrakes = found.parking() != Parking.TRANSMISSION
+                && !axles.isEmpty()
+                && kits.containsKey(axles.get(axles.size() - 1).name());
+        if (!isOther && !isOnOtherBrakes) {
+            return found;
+        }
+        Map<QuantityAt, Measured> kept = new HashMap<>(found.given());
+        kept.remove(QuantityAt.vehicle(BrakeQuantity.GRADE_HELD));
+        if (isOther) {
+            kept.remove(QuantityAt.vehicle(BrakeQuantity.PARKING_GAIN));
+        }
+        return found.withGiven(kept);
+    }
+
+    private static final Set<PartSort> ONE_OF_ITS_SORT =
+            EnumSet.of(PartSort.MASTER, PartSort.BOOSTER, PartSort.VALVE, PartSort.ACTUATOR);
+
+    private static void one(Map<PartSort, Part> alone, Part part) {
+        if (ONE_OF_ITS_SORT.contains(part.sort())) {
+            Part other = alone.put(part.sort(), part);
+            if (other != null) {
+                throw new IllegalArgumentException(
+                        "A circuit has one " + part.sort().title() + ", and the plan names " + other.code() + " and "
+                                + part.code() + ". Take one of them out.");
+            }
+        }
+    }
+
+    /** A valve set by hand is set within what it can be set to. */
+    private void withinItsRange(Map<PartSort, Part> alone) {
+        Part valve = alone.get(PartSort.VALVE);
+        String typed = planned.figures().get(BrakeQuantity.VALVE_KNEE);
+        if (valve == null || typed == null || !valve.isAdjustable()) {
+            return;
+        }
+        double knee = BrakeQuantity.VALVE_KNEE.parse(typed).value();
+        double least = valve.figure(PartQuantity.KNEE).orElseThrow().value();
+        double most = valve.figure(PartQuantity.KNEE_MOST).orElseThrow().value();
+        if (knee < least - SETTING || knee > most + SETTING) {
+            throw new IllegalArgumentException("valve knee of " + knee + " MPa: " + valve.code() + " is set between "
+                    + least + " and " + most + " MPa. Choose a knee it has, or another valve.");
+        }
+    }
+
+    /** As finely as a valve is set by hand (MPa); common practice. */
+    private static final double SETTING = 0.01;
 
     private int indexOf(String axle) {
         return axles.stream().map(AxleSheet::name).toList().indexOf(axle);

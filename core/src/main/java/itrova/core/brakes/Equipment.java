@@ -15,6 +15,7 @@ import java.util.stream.Stream;
  * @param newLines how the lines the plan brings are joined
  * @param ports what the plan's new parts want screwed in; empty where the plan brings none
  * @param bridges what goes between: each takes a line and screws into a port
+ * @param drained fluid the plan takes out, where it fills in another
  */
 public record Equipment(
         StopLamp stopLamp,
@@ -23,7 +24,8 @@ public record Equipment(
         Optional<Fitting> lineEnd,
         List<Fitting> newLines,
         List<Fitting> ports,
-        List<Bridge> bridges) {
+        List<Bridge> bridges,
+        Optional<BrakeCircuit.Fluid> drained) {
     /** Nobody looked. */
     public static final Equipment NOT_LOOKED = new Equipment(
             StopLamp.NOT_LOOKED,
@@ -32,12 +34,19 @@ public record Equipment(
             Optional.empty(),
             List.of(),
             List.of(),
-            List.of());
+            List.of(),
+            Optional.empty());
 
     public Equipment {
         newLines = List.copyOf(newLines);
         ports = List.copyOf(ports);
         bridges = List.copyOf(bridges);
+    }
+
+    /** The same with another fluid taken out. */
+    Equipment drained(BrakeCircuit.Fluid before) {
+        return new Equipment(
+                stopLamp, actuator, reverseLockOut, lineEnd, newLines, ports, bridges, Optional.of(before));
     }
 
     /** Whether somebody looked, and what was seen. */

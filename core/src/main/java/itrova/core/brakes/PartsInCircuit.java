@@ -66,7 +66,14 @@ final class PartsInCircuit {
                 found.parking(),
                 found.axles(),
                 new Equipment(
-                        stopLamp, actuator, reverseLockOut, found.equipment().lineEnd(), newLines, ports, bridges),
+                        stopLamp,
+                        actuator,
+                        reverseLockOut,
+                        found.equipment().lineEnd(),
+                        newLines,
+                        ports,
+                        bridges,
+                        found.equipment().drained()),
                 given);
     }
 
@@ -115,6 +122,7 @@ final class PartsInCircuit {
         tell(BrakeQuantity.MASTER_BORE, part, PartQuantity.BORE, QuantityAt.VEHICLE);
         tell(BrakeQuantity.MASTER_STROKE, part, PartQuantity.STROKE, QuantityAt.VEHICLE);
         tell(BrakeQuantity.RESERVOIR, part, PartQuantity.RESERVOIR, QuantityAt.VEHICLE);
+        given.remove(QuantityAt.vehicle(BrakeQuantity.PUSH_ROD_PLAY)); // it was the old master's
         residual = part.figure(PartQuantity.RESIDUAL).isPresent() ? Residual.PRESENT : Residual.NONE;
         tell(BrakeQuantity.RESIDUAL_PRESSURE, part, PartQuantity.RESIDUAL, QuantityAt.VEHICLE);
         if (!part.is(PartTrait.TANDEM)) {

@@ -94,6 +94,11 @@ public record PlannedVehicle(
         return new PlannedVehicle(sheet, seen, isTrailer, other, catalogue, parkingNeeded);
     }
 
+    /** The same with a larger catalogue, as when more than the brakes is priced. */
+    public PlannedVehicle among(Map<String, Part> larger) {
+        return new PlannedVehicle(sheet, seen, isTrailer, kits, larger, parkingNeeded);
+    }
+
     /** The same with other parts and settings planned. */
     PlannedVehicle planning(List<FittedPart> parts, Map<BrakeQuantity, String> settings) {
         return new PlannedVehicle(sheet.planning(parts, settings), seen, isTrailer, kits, catalogue, parkingNeeded);

@@ -1,5 +1,6 @@
 package itrova.core.brakes;
 
+import itrova.core.brakes.BrakeCircuit.Fluid;
 import itrova.core.brakes.BrakeCircuit.Residual;
 import itrova.core.brakes.BrakeCircuit.Split;
 import itrova.core.fastener.Fitting;
@@ -143,8 +144,25 @@ final class SeenThings {
                         Phrase.of("brakes.fluid-of-another-kind"),
                         Phrase.of("brakes.flush-and-reseal"),
                         NEVER_MIX);
-            case DOT_3, DOT_4, DOT_5_1 ->
-                j.told(BrakeCheck.FLUID, Verdict.FITS, Phrase.of("brakes.fluid"), Phrase.NOTHING, NEVER_MIX);
+            case DOT_3, DOT_4, DOT_5_1 -> {
+                // seals that lived in another kind swell or shrink: until all are new nothing is proven
+                boolean isOther = j.circuit.equipment().drained().stream()
+                        .anyMatch(f -> f == Fluid.MINERAL_OIL || f == Fluid.DOT_5_SILICONE);
+                boolean isUnknown = j.circuit
+                        .equipment()
+                        .drained()
+                        .filter(f -> f == Fluid.NOT_LOOKED)
+                        .isPresent();
+                boolean isOpen = (isOther || isUnknown) && !j.circuit.isTrailer();
+                j.told(
+                        BrakeCheck.FLUID,
+                        isOpen ? Verdict.NOT_PROVEN : Verdict.FITS,
+                        Phrase.of(isOther ? "brakes.fluid-of-another-kind" : "brakes.fluid"),
+                        isOpen
+                                ? Phrase.of(isOther ? "brakes.flush-and-reseal" : "brakes.look-at-the-fluid")
+                                : Phrase.NOTHING,
+                        NEVER_MIX);
+            }
         }
     }
 

@@ -120,6 +120,88 @@ class PartsInCircuitTest {
         assertThat(vehicle.problem().orElseThrow().code()).isEqualTo("brakes.part-not-in-the-catalogue");
     }
 
+    @Test
+    void aKneeTheValveCannotBeSetToIsRefused() {
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> planned(ALL, Map.of(BrakeQuantity.VALVE_KNEE, "9"), fitted("V-1"))
+                        .planned())
+                .withMessageContaining("valve knee of 9.0")
+                .withMessageContaining("between 1.0 and 6.0");
+    }
+
+    @Test
+    void twoMastersAreNoPlan() {
+        assertThatIllegalArgumentException()
+                .isThrownBy(() ->
+                        planned(ALL, Map.of(), fitted("M-1"), fitted("M-2")).planned())
+                .withMessageContaining("M-1")
+                .withMessageContaining("Take one of them out");
+    }
+
+    /** A hill held by the old drums says nothing of what stands on it afterwards. */
+    @Test
+    void whatTheOldParkingBrakeHeldProvesNothingOfAnother() {
+        CircuitSheet tried = new CircuitSheet(
+                Bench.sheet().split(),
+                BrakeCircuit.Parking.LEVER_CALIPER,
+                Bench.sheet().seen(),
+                with(Bench.sheet().figures(), BrakeQuantity.GRADE_HELD, "30"),
+                Bench.sheet().axles(),
+                CircuitSheet.Changes.NONE);
+        assertThat(finding(Bench.vehicle(tried, ALL), BrakeCheck.PARKING).unit())
+                .isEqualTo("%");
+        CircuitSheet other = new CircuitSheet(
+                tried.split(),
+                tried.parking(),
+                tried.seen(),
+                tried.figures(),
+                tried.axles(),
+                new CircuitSheet.Changes(
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.of(BrakeCircuit.Parking.DRUM_IN_HAT),
+                        List.of(),
+                        Map.of()));
+        BrakeFinding parking = finding(Bench.vehicle(other, ALL), BrakeCheck.PARKING);
+        assertThat(parking.unit()).isNotEqualTo("%");
+        assertThat(parking.verdict()).isEqualTo(Verdict.NOT_PROVEN);
+    }
+
+    private static Map<BrakeQuantity, String> with(
+            Map<BrakeQuantity, String> figures, BrakeQuantity quantity, String text) {
+        Map<BrakeQuantity, String> more = new java.util.EnumMap<>(figures);
+        more.put(quantity, text);
+        return more;
+    }
+
+    /** Glycol poured in where mineral oil was finds seals that do not live with it. */
+    @Test
+    void anotherKindOfFluidIsNotProvenByPouringItIn() {
+        BrakeCircuit glycol = Bench.vehicle(Bench.sheet(), ALL).found();
+        Equipment oily = glycol.equipment().drained(BrakeCircuit.Fluid.MINERAL_OIL);
+        BrakeCircuit filled = new BrakeCircuit(
+                false,
+                glycol.booster(),
+                glycol.valve(),
+                glycol.split(),
+                glycol.residual(),
+                glycol.fluid(),
+                glycol.parking(),
+                glycol.axles(),
+                oily,
+                glycol.given());
+        assertThat(BrakeReport.of(glycol, false)
+                        .of(BrakeCheck.FLUID)
+                        .orElseThrow()
+                        .verdict())
+                .isEqualTo(Verdict.FITS);
+        BrakeFinding fluid = BrakeReport.of(filled, false).of(BrakeCheck.FLUID).orElseThrow();
+        assertThat(fluid.verdict()).isEqualTo(Verdict.NOT_PROVEN);
+        assertThat(fluid.next().code()).isEqualTo("brakes.flush-and-reseal");
+    }
+
     /** A surge coupler without lock-out cannot be backed with discs; nobody having looked is not a lock-out. */
     @Test
     void aSurgeCouplerWantsItsLockOut() {

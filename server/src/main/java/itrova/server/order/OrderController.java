@@ -17,6 +17,7 @@ import itrova.server.axle.Releases.Taken;
 import itrova.server.axle.VehicleAxles;
 import itrova.server.axle.Workbench;
 import itrova.server.store.JobStore;
+import itrova.server.store.PartStore;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -44,11 +45,19 @@ public class OrderController {
     private final JobStore jobs;
     private final Releases releases;
     private final VehicleAxles axles;
+    private final PartStore parts;
     private final CurrentPerson me;
 
     OrderController(
-            Orders orders, Workbench bench, JobStore jobs, Releases releases, VehicleAxles axles, CurrentPerson me) {
+            Orders orders,
+            Workbench bench,
+            JobStore jobs,
+            Releases releases,
+            VehicleAxles axles,
+            PartStore parts,
+            CurrentPerson me) {
         this.axles = axles;
+        this.parts = parts;
         this.orders = orders;
         this.bench = bench;
         this.jobs = jobs;
@@ -209,8 +218,12 @@ public class OrderController {
     public FullCostView cost(@PathVariable long axleId) {
         Orders.State s = orders.state(axleId);
         BenchPlan plan = axles.plan(s.chosen());
-        Bill bill =
-                Bill.of(s.report().kit(), plan, s.chosen().vehicle(), s.row().name(), Map.of());
+        Bill bill = Bill.of(
+                s.report().kit(),
+                plan,
+                s.chosen().vehicle().among(parts.byCode()),
+                s.row().name(),
+                Map.of());
         FullCost cost = FullCost.of(s.sheet(), bill, plan, FullCost.USUAL_RATE);
         return new FullCostView(
                 bill.lines().stream().map(BillLineView::of).toList(),

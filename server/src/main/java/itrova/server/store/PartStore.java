@@ -39,6 +39,7 @@ public class PartStore {
     private final JdbcClient jdbc;
     private final EditionStore editions;
     private volatile Cached cached = new Cached("", Map.of());
+    private volatile Cached whole = new Cached("", Map.of());
 
     PartStore(JdbcClient jdbc, EditionStore editions) {
         this.jdbc = jdbc;
@@ -70,6 +71,19 @@ public class PartStore {
                     .forEach(p -> byCode.put(p.code(), p));
             now = new Cached(stamp, Collections.unmodifiableMap(byCode));
             cached = now;
+        }
+        return now.byCode();
+    }
+
+    /** All parts by their code, kept in memory until the table's stamp changes. */
+    public Map<String, Part> byCode() {
+        String stamp = stamp();
+        Cached now = whole;
+        if (!now.stamp().equals(stamp)) {
+            Map<String, Part> byCode = new LinkedHashMap<>();
+            all().forEach(p -> byCode.put(p.code(), p));
+            now = new Cached(stamp, Collections.unmodifiableMap(byCode));
+            whole = now;
         }
         return now.byCode();
     }
