@@ -30,7 +30,7 @@ interface Slider {
 
 /** Quantities worth moving, where they are told or usual. */
 const sliders = computed<Slider[]>(() => {
-  const isDisc = brakes.after?.figures.some((f) => f.id === "FRONT_RING_AFTER_TEN_STOPS") ?? false;
+  const isDisc = brakes.after?.figures.some((f) => f.id === "FRONT_FLUID") ?? false;
   const height: Id = load.value === "LADEN" ? "CENTRE_HEIGHT_LADEN" : "CENTRE_HEIGHT";
   return [
     { id: height, axle: -1, label: "Centre of gravity", min: 350, max: 1200, step: 10, unit: "mm" },

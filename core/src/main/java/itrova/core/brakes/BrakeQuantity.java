@@ -49,6 +49,7 @@ public enum BrakeQuantity implements Titled {
     RETURN_SPRINGS,
     SHOE_CLEARANCE,
     DRUM_COMPLIANCE,
+    DRUM_WALL,
     PISTON_AREA,
     EFFECTIVE_RADIUS,
     PAD_FRICTION,

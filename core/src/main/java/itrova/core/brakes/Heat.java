@@ -3,19 +3,19 @@ package itrova.core.brakes;
 import itrova.core.finding.Verdict;
 import itrova.core.phrase.Phrase;
 
-/** How hot discs and their fluid get. */
+/** How hot discs and drums get, and the fluid in calipers. */
 final class Heat {
     private static final String SOURCE = "FMVSS 116, least boiling points new and with the water of age";
 
     private Heat() {}
 
     static void judge(Judging j) {
-        if (!j.circuit.axles().get(BrakeModel.FRONT).isDisc()) {
-            return; // a drum's ring is not told by what is measured of it
-        }
         j.figure(BrakeFigureKind.FRONT_RING_AFTER_ONE_STOP, v -> BrakeModel.afterStops(v, BrakeModel.FRONT, 1));
         j.figure(BrakeFigureKind.FRONT_RING_AFTER_TEN_STOPS, v -> BrakeModel.afterStops(v, BrakeModel.FRONT, 10));
         j.figure(BrakeFigureKind.FRONT_RING_AFTER_DESCENT, v -> BrakeModel.afterDescent(v, BrakeModel.FRONT));
+        if (!j.circuit.axles().get(BrakeModel.FRONT).isDisc()) {
+            return; // how hot a wheel cylinder's fluid gets is not told by the rim
+        }
         j.figure(BrakeFigureKind.FRONT_FLUID, v -> BrakeModel.fluid(v, BrakeModel.FRONT));
         boil(j, BrakeCheck.BOILING_NEW, j.circuit.fluid().dry());
         boil(j, BrakeCheck.BOILING_OLD, j.circuit.fluid().wet());

@@ -63,6 +63,37 @@ class WhatIfTest {
         assertThat(stop.get(stop.size() - 1).frontDisc()).isEqualTo(20 + rise, within(0.2));
     }
 
+    /** A drum's rim by hand: π·250·50·8 mm³ of iron at 7.2 g/cm³ is 2.262 kg; it cools 1.75 times as slowly as told. */
+    @Test
+    void aDrumsRimIsWarmedByItsOwnIron() {
+        Map<QuantityAt, itrova.core.quantity.Measured> given = new java.util.HashMap<>(CIRCUIT.given());
+        given.put(new QuantityAt(BrakeQuantity.DRUM_DIAMETER, 0), itrova.core.quantity.Measured.exact(250));
+        given.put(new QuantityAt(BrakeQuantity.LINING_WIDTH, 0), itrova.core.quantity.Measured.exact(50));
+        given.put(new QuantityAt(BrakeQuantity.CYLINDER_BORE, 0), itrova.core.quantity.Measured.exact(25));
+        BrakeCircuit drums = new BrakeCircuit(
+                false,
+                CIRCUIT.booster(),
+                CIRCUIT.valve(),
+                CIRCUIT.split(),
+                CIRCUIT.residual(),
+                CIRCUIT.fluid(),
+                CIRCUIT.parking(),
+                List.of(
+                        new BrakeCircuit.AxleBrakes(
+                                "front", java.util.Optional.of(itrova.core.hydraulics.DrumBrake.Kind.TWO_LEADING)),
+                        CIRCUIT.axles().get(1)),
+                given);
+        new Reckoning(drums, false).at(Map.of(), v -> {
+            assertThat(BrakeModel.ring(v, 0).mass()).isEqualTo(2.262, within(0.001));
+            assertThat(BrakeModel.ring(v, 0).timeConstant()).isEqualTo(1.75 * 300, within(1e-9));
+            return true;
+        });
+        assertThat(BrakeReport.of(drums, false).figures())
+                .filteredOn(f -> f.kind() == BrakeFigureKind.FRONT_RING_AFTER_TEN_STOPS)
+                .singleElement()
+                .satisfies(f -> assertThat(f.value()).isPresent());
+    }
+
     @Test
     void aHarderFootNeverStopsLaterBelowLock() {
         double before = Double.POSITIVE_INFINITY;
