@@ -39,10 +39,11 @@ public record AdhesionCurve(Load load, List<Point> points) {
         Reckoning reckoning = new Reckoning(circuit);
         for (double z = 2 * STEP; z < LAST + STEP / 2; z += STEP) {
             double at = z;
-            Optional<Measured> front =
-                    reckoning.of(v -> BrakeModel.adhesion(v, at, load).front()).value();
+            Optional<Measured> front = reckoning
+                    .of(v -> BalanceModel.adhesion(v, at, load).front())
+                    .value();
             Optional<Measured> rear =
-                    reckoning.of(v -> BrakeModel.adhesion(v, at, load).rear()).value();
+                    reckoning.of(v -> BalanceModel.adhesion(v, at, load).rear()).value();
             if (front.isEmpty() || rear.isEmpty() || !isFinite(front.get()) || !isFinite(rear.get())) {
                 break;
             }

@@ -20,15 +20,15 @@ final class Balance {
     }
 
     static void judge(Judging j) {
-        j.figure(BrakeFigureKind.BALANCE_EMPTY, v -> BrakeModel.balance(v, Load.EMPTY));
-        j.figure(BrakeFigureKind.BALANCE_LADEN, v -> BrakeModel.balance(v, Load.LADEN));
+        j.figure(BrakeFigureKind.BALANCE_EMPTY, v -> BalanceModel.balance(v, Load.EMPTY));
+        j.figure(BrakeFigureKind.BALANCE_LADEN, v -> BalanceModel.balance(v, Load.LADEN));
         Balance balance = new Balance(j);
         balance.judge(BrakeCheck.BALANCE_EMPTY, Load.EMPTY);
         balance.judge(BrakeCheck.BALANCE_LADEN, Load.LADEN);
     }
 
     private void judge(BrakeCheck check, Load load) {
-        BrakeFinding made = j.judge(check, "", v -> BrakeModel.balance(v, load), "brakes.balance", SOURCE);
+        BrakeFinding made = j.judge(check, "", v -> BalanceModel.balance(v, load), "brakes.balance", SOURCE);
         if (j.isWhole() && made.verdict() != Verdict.FITS && made.missing().isEmpty()) {
             j.next(Phrase.all(made.next(), " ", idle().orElseGet(this::valve)));
         }
@@ -67,7 +67,7 @@ final class Balance {
     }
 
     private boolean isProven(ProportioningValve tried) {
-        return j.proven(v -> BrakeModel.balance(v, Load.EMPTY, tried)) >= 0
-                && j.proven(v -> BrakeModel.balance(v, Load.LADEN, tried)) >= 0;
+        return j.proven(v -> BalanceModel.balance(v, Load.EMPTY, tried)) >= 0
+                && j.proven(v -> BalanceModel.balance(v, Load.LADEN, tried)) >= 0;
     }
 }

@@ -79,21 +79,21 @@ public record FadeCampaign(List<Sample> samples, List<QuantityAt> missing) {
     }
 
     private static Sample play(Values v) {
-        BrakeHeat ring = BrakeModel.ring(v, BrakeModel.FRONT);
-        double joules = BrakeHeat.energy(v.of(BrakeQuantity.MASS_LADEN), SPEED, BrakeModel.TURNING)
-                * BrakeModel.share(v, BrakeModel.FRONT, Z);
+        BrakeHeat ring = HeatModel.ring(v, BrakeModel.FRONT);
+        double joules = BrakeHeat.energy(v.of(BrakeQuantity.MASS_LADEN), SPEED, HeatModel.TURNING)
+                * HeatModel.share(v, BrakeModel.FRONT, Z);
         double cold = BrakeModel.footFor(v, Z, Load.LADEN, false);
         double hot = BrakeModel.footFor(v, Z, Load.LADEN, true);
         double[] disc = new double[STOPS];
         double[] force = new double[STOPS];
-        double at = BrakeModel.AIR;
+        double at = HeatModel.AIR;
         for (int i = 0; i < STOPS; i++) {
-            double before = i == 0 ? at : ring.cooled(at, BrakeModel.AIR, PAUSE);
-            double faded = Math.max(0, Math.min(1, (before - BrakeModel.AIR) / (HOT - BrakeModel.AIR)));
+            double before = i == 0 ? at : ring.cooled(at, HeatModel.AIR, PAUSE);
+            double faded = Math.max(0, Math.min(1, (before - HeatModel.AIR) / (HOT - HeatModel.AIR)));
             force[i] = cold + faded * (hot - cold);
             at = before + ring.rise(joules);
             disc[i] = at;
         }
-        return new Sample(disc, force, BrakeModel.fluidAt(v, at));
+        return new Sample(disc, force, HeatModel.fluidAt(v, at));
     }
 }

@@ -10,20 +10,20 @@ final class Heat {
     private Heat() {}
 
     static void judge(Judging j) {
-        j.figure(BrakeFigureKind.FRONT_RING_AFTER_ONE_STOP, v -> BrakeModel.afterStops(v, BrakeModel.FRONT, 1));
-        j.figure(BrakeFigureKind.FRONT_RING_AFTER_TEN_STOPS, v -> BrakeModel.afterStops(v, BrakeModel.FRONT, 10));
-        j.figure(BrakeFigureKind.FRONT_RING_AFTER_DESCENT, v -> BrakeModel.afterDescent(v, BrakeModel.FRONT));
+        j.figure(BrakeFigureKind.FRONT_RING_AFTER_ONE_STOP, v -> HeatModel.afterStops(v, BrakeModel.FRONT, 1));
+        j.figure(BrakeFigureKind.FRONT_RING_AFTER_TEN_STOPS, v -> HeatModel.afterStops(v, BrakeModel.FRONT, 10));
+        j.figure(BrakeFigureKind.FRONT_RING_AFTER_DESCENT, v -> HeatModel.afterDescent(v, BrakeModel.FRONT));
         if (!j.circuit.axles().get(BrakeModel.FRONT).isDisc()) {
             return; // how hot a wheel cylinder's fluid gets is not told by the rim
         }
-        j.figure(BrakeFigureKind.FRONT_FLUID, v -> BrakeModel.fluid(v, BrakeModel.FRONT));
+        j.figure(BrakeFigureKind.FRONT_FLUID, v -> HeatModel.fluid(v, BrakeModel.FRONT));
         boil(j, BrakeCheck.BOILING_NEW, j.circuit.fluid().dry());
         boil(j, BrakeCheck.BOILING_OLD, j.circuit.fluid().wet());
     }
 
     private static void boil(Judging j, BrakeCheck check, double boils) {
         if (boils > 0) {
-            j.judge(check, "°C", v -> boils - BrakeModel.fluid(v, BrakeModel.FRONT), "brakes.boiling", SOURCE);
+            j.judge(check, "°C", v -> boils - HeatModel.fluid(v, BrakeModel.FRONT), "brakes.boiling", SOURCE);
         } else {
             j.told(
                     check,

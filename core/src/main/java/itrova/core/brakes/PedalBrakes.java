@@ -62,15 +62,15 @@ final class PedalBrakes {
         j.figure(BrakeFigureKind.VOLUME_OF_AIR_AT_500_N, v -> full(v).air());
         j.figure(
                 BrakeFigureKind.MASTER_STROKE_AT_500_N,
-                v -> BrakeModel.stroke(v, BrakeModel.pressure(v, BrakeModel.MOST_FOOT)));
-        j.figure(BrakeFigureKind.PEDAL_TRAVEL_AT_500_N, v -> BrakeModel.travel(v, BrakeModel.MOST_FOOT));
+                v -> VolumeModel.stroke(v, BrakeModel.pressure(v, BrakeModel.MOST_FOOT)));
+        j.figure(BrakeFigureKind.PEDAL_TRAVEL_AT_500_N, v -> VolumeModel.travel(v, BrakeModel.MOST_FOOT));
         if (j.circuit.hasDiscs()) {
-            j.figure(BrakeFigureKind.FLUID_FOR_WORN_PADS, BrakeModel::wornPads);
+            j.figure(BrakeFigureKind.FLUID_FOR_WORN_PADS, VolumeModel::wornPads);
         }
     }
 
     private static StrokeVolume full(Values v) {
-        return BrakeModel.volumes(v, BrakeModel.pressure(v, BrakeModel.MOST_FOOT));
+        return VolumeModel.volumes(v, BrakeModel.pressure(v, BrakeModel.MOST_FOOT));
     }
 
     private void distances() {
@@ -88,8 +88,8 @@ final class PedalBrakes {
                         1,
                         BrakeFigureKind.DECELERATION_REAR_CIRCUIT_ONLY,
                         BrakeFigureKind.DISTANCE_REAR_CIRCUIT_ONLY);
-                j.figure(BrakeFigureKind.PEDAL_TRAVEL_FRONT_CIRCUIT_ONLY, v -> BrakeModel.travelWith(v, 1, 0));
-                j.figure(BrakeFigureKind.PEDAL_TRAVEL_REAR_CIRCUIT_ONLY, v -> BrakeModel.travelWith(v, 0, 1));
+                j.figure(BrakeFigureKind.PEDAL_TRAVEL_FRONT_CIRCUIT_ONLY, v -> VolumeModel.travelWith(v, 1, 0));
+                j.figure(BrakeFigureKind.PEDAL_TRAVEL_REAR_CIRCUIT_ONLY, v -> VolumeModel.travelWith(v, 0, 1));
             }
             case DIAGONAL -> {
                 braking(
@@ -97,7 +97,7 @@ final class PedalBrakes {
                         0.5,
                         BrakeFigureKind.DECELERATION_ONE_CIRCUIT_ONLY,
                         BrakeFigureKind.DISTANCE_ONE_CIRCUIT_ONLY);
-                j.figure(BrakeFigureKind.PEDAL_TRAVEL_ONE_CIRCUIT_ONLY, v -> BrakeModel.travelWith(v, 0.5, 0.5));
+                j.figure(BrakeFigureKind.PEDAL_TRAVEL_ONE_CIRCUIT_ONLY, v -> VolumeModel.travelWith(v, 0.5, 0.5));
             }
             case SINGLE, NOT_LOOKED -> {
                 // one cut line leaves nothing, or nobody knows what it leaves
@@ -129,20 +129,20 @@ final class PedalBrakes {
         foot(
                 BrakeCheck.PEDAL_TRAVEL,
                 "mm",
-                v -> v.of(BrakeQuantity.PEDAL_ROOM) - BrakeModel.travelForFullStop(v, z),
+                v -> v.of(BrakeQuantity.PEDAL_ROOM) - VolumeModel.travelForFullStop(v, z),
                 "brakes.pedal-travel",
                 "Common practice: in a full stop the pad is clear of the floor");
         foot(
                 BrakeCheck.MASTER_STROKE,
                 "mm",
-                v -> v.of(BrakeQuantity.MASTER_STROKE) * 2 / 3 - BrakeModel.strokeForFullStop(v, z),
+                v -> v.of(BrakeQuantity.MASTER_STROKE) * 2 / 3 - VolumeModel.strokeForFullStop(v, z),
                 "brakes.master-stroke",
                 "Common practice: no more than two thirds of the stroke in a full stop");
         if (j.circuit.hasDiscs()) {
             j.judge(
                     BrakeCheck.RESERVOIR,
                     "cm³",
-                    v -> v.of(BrakeQuantity.RESERVOIR) - BrakeModel.wornPads(v),
+                    v -> v.of(BrakeQuantity.RESERVOIR) - VolumeModel.wornPads(v),
                     "brakes.reservoir",
                     "FMVSS 105 S5.4.2: the reservoir holds the fluid of full pad wear");
         }

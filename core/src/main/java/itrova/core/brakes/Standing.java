@@ -11,7 +11,7 @@ final class Standing {
 
     /** @param isNeeded whether the law asks for it; else it only advises */
     static void judge(Judging j, boolean isNeeded) {
-        j.figure(BrakeFigureKind.STANDING_FORCE_WANTED, BrakeModel::wantedStanding);
+        j.figure(BrakeFigureKind.STANDING_FORCE_WANTED, StandingModel::wantedStanding);
         if (j.circuit.measured(QuantityAt.vehicle(BrakeQuantity.GRADE_HELD)).isPresent()
                 && j.circuit.parking() != BrakeCircuit.Parking.NONE) {
             j.judge(
@@ -46,12 +46,12 @@ final class Standing {
                             "brakes.choose-a-parking-brake");
                     return;
                 }
-                j.figure(BrakeFigureKind.STANDING_FORCE_HELD, BrakeModel::held);
+                j.figure(BrakeFigureKind.STANDING_FORCE_HELD, StandingModel::held);
                 j.judge(
                         BrakeCheck.PARKING,
                         isNeeded,
                         "N",
-                        v -> BrakeModel.held(v) - BrakeModel.wantedStanding(v),
+                        v -> StandingModel.held(v) - StandingModel.wantedStanding(v),
                         Phrase.of("brakes.parking"),
                         SOURCE);
             }

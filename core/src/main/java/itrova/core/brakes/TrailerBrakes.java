@@ -65,11 +65,11 @@ final class TrailerBrakes {
     }
 
     private void actuator() {
-        j.figure(BrakeFigureKind.VOLUME_AT_ACTUATOR_PRESSURE, BrakeModel::trailerVolume);
+        j.figure(BrakeFigureKind.VOLUME_AT_ACTUATOR_PRESSURE, VolumeModel::trailerVolume);
         j.judge(
                 BrakeCheck.ACTUATOR_VOLUME,
                 "cm³",
-                v -> v.of(BrakeQuantity.ACTUATOR_VOLUME) - BrakeModel.trailerVolume(v),
+                v -> v.of(BrakeQuantity.ACTUATOR_VOLUME) - VolumeModel.trailerVolume(v),
                 "brakes.actuator-volume",
                 "Common practice: the actuator moves what gaps, calipers, hoses and lines take up");
         Equipment e = j.circuit.equipment();

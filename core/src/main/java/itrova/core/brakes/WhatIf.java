@@ -115,7 +115,7 @@ public record WhatIf(
         List<Pressed> pedal = new ArrayList<>();
         for (int i = 2; i <= POINTS; i++) {
             double z = i * STEP;
-            Adhesion used = BrakeModel.adhesion(v, z, asked.load());
+            Adhesion used = BalanceModel.adhesion(v, z, asked.load());
             if (!Double.isFinite(used.front()) || !Double.isFinite(used.rear())) {
                 break;
             }
@@ -123,7 +123,7 @@ public record WhatIf(
             double pressure = BrakeModel.pressureFor(v, z, asked.load(), false);
             double force = BrakeModel.footFor(v, z, asked.load(), false);
             if (Double.isFinite(force)) {
-                pedal.add(new Pressed(z, force, BrakeModel.travel(v, force), pressure));
+                pedal.add(new Pressed(z, force, VolumeModel.travel(v, force), pressure));
             }
         }
         return new WhatIf(curve, pedal, stop(v, asked), cooling(v, asked), List.of());
@@ -139,7 +139,7 @@ public record WhatIf(
         double speed = asked.speed() / 3.6;
         List<PlayedStop.Moment> played = PlayedStop.play(vehicle.mass(), speed, RISE, at -> full);
         double pressure = BrakeModel.pressure(v, asked.foot());
-        OptionalDouble rise = BrakeModel.warming(v, asked.load());
+        OptionalDouble rise = HeatModel.warming(v, asked.load());
         int every = Math.max(1, played.size() / SHOWN);
         List<Moment> shown = new ArrayList<>();
         for (int i = 0; i < played.size(); i++) {
@@ -157,7 +157,7 @@ public record WhatIf(
                     asked.cut().rear > 0 ? BrakeModel.behindValve(v, on * pressure) : 0,
                     vehicle.front(z),
                     vehicle.rear(z),
-                    rise.isPresent() ? BrakeModel.AIR + rise.getAsDouble() * m.work() : Double.NaN));
+                    rise.isPresent() ? HeatModel.AIR + rise.getAsDouble() * m.work() : Double.NaN));
         }
         return shown;
     }
@@ -168,8 +168,8 @@ public record WhatIf(
             return stops;
         }
         for (int i = 1; i <= STOPS; i++) {
-            double disc = BrakeModel.afterStops(v, BrakeModel.FRONT, i, asked.speed() / 3.6, asked.load());
-            stops.add(new Stop(i, disc, BrakeModel.fluidAt(v, disc)));
+            double disc = HeatModel.afterStops(v, BrakeModel.FRONT, i, asked.speed() / 3.6, asked.load());
+            stops.add(new Stop(i, disc, HeatModel.fluidAt(v, disc)));
         }
         return stops;
     }

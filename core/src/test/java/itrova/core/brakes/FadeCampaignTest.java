@@ -38,7 +38,7 @@ class FadeCampaignTest {
     @Test
     void theSpreadIsTheDoubtOfTheReport() {
         Measured told = new Reckoning(CIRCUIT)
-                .of(v -> BrakeModel.afterStops(v, BrakeModel.FRONT, 10))
+                .of(v -> HeatModel.afterStops(v, BrakeModel.FRONT, 10))
                 .value()
                 .orElseThrow();
         double[] drawn = FadeCampaign.of(CIRCUIT, 0, 2000).samples().stream()

@@ -84,8 +84,8 @@ class WhatIfTest {
                         CIRCUIT.axles().get(1)),
                 given);
         new Reckoning(drums, false).at(Map.of(), v -> {
-            assertThat(BrakeModel.ring(v, 0).mass()).isEqualTo(2.262, within(0.001));
-            assertThat(BrakeModel.ring(v, 0).timeConstant()).isEqualTo(1.75 * 300, within(1e-9));
+            assertThat(HeatModel.ring(v, 0).mass()).isEqualTo(2.262, within(0.001));
+            assertThat(HeatModel.ring(v, 0).timeConstant()).isEqualTo(1.75 * 300, within(1e-9));
             return true;
         });
         assertThat(BrakeReport.of(drums, false).figures())
