@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { defaults } from "chart.js";
 import Chart from "primevue/chart";
 import { computed, onMounted, onUnmounted, ref } from "vue";
 import { toCsv, toRows, type Line, type Window } from "./lineChart";
@@ -19,6 +20,9 @@ const {
   wanted?: Window;
   file: string;
 }>();
+
+defaults.font.family = getComputedStyle(document.body).fontFamily;
+defaults.font.size = 14;
 
 const isDark = ref(document.documentElement.classList.contains("dark"));
 const lights = new MutationObserver(
@@ -123,7 +127,6 @@ function axis(a: { title: string; min?: number; max?: number }) {
 
 const options = computed(() => ({
   animation: false,
-  font: { family: getComputedStyle(document.body).fontFamily, size: 14 },
   maintainAspectRatio: false,
   interaction: { mode: "nearest", axis: "x", intersect: false },
   scales: { x: { type: "linear", ...axis(x) }, y: axis(y) },

@@ -217,7 +217,9 @@ th {
 
 .code {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
+  white-space: nowrap;
   gap: 0.35rem;
   font-weight: 600;
 }

@@ -7,6 +7,7 @@ import itrova.core.quantity.ShopNotation;
 import itrova.core.quantity.Unit;
 import itrova.core.record.AxleRecord;
 import itrova.core.record.VehicleKind;
+import itrova.core.stopping.TyreSize;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.AxleLoad;
@@ -148,6 +149,8 @@ public class VehicleController {
     public VehicleView change(@PathVariable long id, @Valid @RequestBody SheetChange body) {
         jobs.lockJob(id);
         JobRow job = jobs.job(id);
+        check(body.sheet());
+        jobs.axles(id).forEach(axle -> axle.load().ifPresent(load -> carried(body.sheet(), axle.name(), load)));
         jobs.changeJob(new JobRow(
                 id,
                 body.version(),
@@ -172,6 +175,7 @@ public class VehicleController {
     public VehicleView changeAxle(@PathVariable long axleId, @Valid @RequestBody AxleChange body) {
         AxleRow row = bench.lockedAxle(axleId);
         AxleRow changed = row(axleId, row.jobId(), body, row.around(), row.chosen());
+        changed.load().ifPresent(load -> carried(jobs.job(row.jobId()).sheet(), changed.name(), load));
         jobs.changeAxle(changed);
         events.add(
                 Place.axle(row.jobId(), axleId),
@@ -200,6 +204,37 @@ public class VehicleController {
                 Map.of("after", words(added)),
                 me.get().id());
         return vehicle(id);
+    }
+
+    /** A tyre of which nothing can be told is none; documents of earlier editions may still hold one. */
+    private static void check(VehicleSheet sheet) {
+        if (!sheet.tyre().isBlank() && TyreSize.parse(sheet.tyre()).isEmpty()) {
+            throw BadInputException.of(
+                    "tyre",
+                    sheet.tyre(),
+                    "“" + sheet.tyre()
+                            + "” is no tyre marking. Write it as it stands on the side: 165/80 R13, 165 R 14, 6.40-13 or 31x10.5R15.");
+        }
+    }
+
+    /** An axle carries no more than the whole vehicle weighs, as far as both are known. */
+    private static void carried(VehicleSheet sheet, String axle, AxleLoad load) {
+        if (load.source() == AxleLoad.Source.PLATE) {
+            return; // a plate tells what an axle may carry, not what it does
+        }
+        sheet.massMeasured()
+                .filter(mass -> mass.value() + mass.expanded() < load.kg())
+                .ifPresent(mass -> {
+                    throw BadInputException.of(
+                            "mass",
+                            sheet.mass(),
+                            String.format(
+                                    java.util.Locale.ROOT,
+                                    "The vehicle's mass of %.0f kg is below the load of %.0f kg on the %s. Read both again.",
+                                    mass.value(),
+                                    load.kg(),
+                                    axle));
+                });
     }
 
     /** What is logged of an axle: all that is set here. */

@@ -134,7 +134,7 @@ public final class AroundReader {
                         o.halfLimit().isBlank() ? 1 : length(at + ", half-limit", o.halfLimit()),
                         o.mayBeGround().isBlank()
                                 ? OptionalDouble.empty()
-                                : OptionalDouble.of(length(at + ", may be ground", o.mayBeGround()))));
+                                : OptionalDouble.of(ground(at + ", may be ground", o.mayBeGround()))));
     }
 
     private Box box(String side, BoxText b) {
@@ -253,9 +253,34 @@ public final class AroundReader {
         }
     }
 
-    /** A length that may be negative (mm). */
+    /** A length that may be negative (mm), of something that stands beside the wheel. */
     private double length(String field, String text) {
-        return quantity(field, text, Dimension.LENGTH);
+        double length = quantity(field, text, Dimension.LENGTH);
+        if (Math.abs(length) > FARTHEST) {
+            throw BadInputException.of(
+                    field,
+                    text,
+                    field + " of " + text + " is more than 3 m from the wheel. Check the figure and its unit.");
+        }
+        return length;
+    }
+
+    /** Nothing that stands beside a wheel is farther away (mm). */
+    private static final double FARTHEST = 3000;
+    /** More than this is not ground off anything that carries (mm); common practice. */
+    private static final double MOST_GROUND = 20;
+
+    private double ground(String field, String text) {
+        double ground = length(field, text);
+        if (ground < 0 || ground > MOST_GROUND) {
+            throw BadInputException.of(
+                    field,
+                    text,
+                    field + " of " + text
+                            + " is not between 0 and 20 mm. What carries load is not ground away: replace or"
+                            + " move it.");
+        }
+        return ground;
     }
 
     private double quantity(String field, String text, Dimension dimension) {
