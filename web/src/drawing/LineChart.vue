@@ -73,7 +73,6 @@ function datasets(line: Line) {
       borderWidth: line.width ?? 3,
       borderDash: line.dash ?? [],
       pointRadius: line.dash || line.points.length > 12 ? 0 : 3,
-      pointStyle: "line",
       isBand: false,
     },
   ];
@@ -107,7 +106,6 @@ const data = computed(() => {
           borderWidth: 1,
           borderDash: [4, 4],
           pointRadius: 0,
-          pointStyle: "rect",
           isBand: false,
         },
       ]
@@ -134,8 +132,8 @@ const options = computed(() => ({
     legend: {
       labels: {
         color: colours.value.ink,
-        usePointStyle: true,
-        pointStyleWidth: 38,
+        boxWidth: 38,
+        boxHeight: 0,
         filter: (item: { text: string }) => item.text !== "",
       },
     },

@@ -191,17 +191,19 @@ const onUndo = () => {
         · {{ SPLITS.find((s) => s.value === split)?.label }}
       </p>
     </div>
-    <CircuitDrawing
-      :circuit="drawn"
-      :trailer="brakes.trailer"
-      :split="split"
-      :cutting="tool === 'cut'"
-      :cut="tool === 'cut' ? cut : 'NOTHING'"
-      :open="open"
-      :says="says"
-      @touch="open = $event"
-      @cut="onCut"
-    />
+    <div class="scroll" tabindex="0" role="region" aria-label="Drawing of the circuit">
+      <CircuitDrawing
+        :circuit="drawn"
+        :trailer="brakes.trailer"
+        :split="split"
+        :cutting="tool === 'cut'"
+        :cut="tool === 'cut' ? cut : 'NOTHING'"
+        :open="open"
+        :says="says"
+        @touch="open = $event"
+        @cut="onCut"
+      />
+    </div>
     <p v-if="tool === 'cut'" class="left" role="status">
       {{ left.isBusy ? "Working it out …" : left.said || "Touch the shears on a line to cut it." }}
     </p>
@@ -236,6 +238,15 @@ const onUndo = () => {
 
 .legend {
   margin: 0;
+}
+
+/* on a phone the drawing keeps a size that can be read and touched */
+.scroll {
+  overflow-x: auto;
+}
+
+.scroll > svg {
+  min-width: 40rem;
 }
 
 .one,
