@@ -85,7 +85,8 @@ class NonsenseApiTest {
                 .put("halfLimit", "1")
                 .put("mayBeGround", "");
         obstacle.put(figure, text);
-        ArrayNode obstacles = side.withArray("obstacles");
+        side.put("lookedInboard", true);
+        ArrayNode obstacles = side.withArray("inboard");
         obstacles.removeAll();
         obstacles.add(obstacle);
         Answer answer = mechanic.put(address, around.toString());
