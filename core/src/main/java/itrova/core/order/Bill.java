@@ -105,10 +105,13 @@ public record Bill(List<Line> lines) {
         return lines.stream().filter(l -> l.from() == From.OPEN).toList();
     }
 
-    /** Sum of what is to be bought besides kit, options and planned parts; open prices count in no sum. */
+    /**
+     * Sum of what is to be bought and stands on no order sheet yet. What the papers name stands there already; open
+     * prices count in no sum.
+     */
     public CostRange besides() {
         return lines.stream()
-                .filter(l -> l.from() == From.NAMED_BY_THE_PAPERS || l.from() == From.OF_THE_CATALOGUE)
+                .filter(l -> l.from() == From.OF_THE_CATALOGUE)
                 .flatMap(l -> l.cost().stream())
                 .reduce(CostRange.NOTHING, CostRange::plus);
     }

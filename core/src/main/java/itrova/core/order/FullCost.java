@@ -24,13 +24,9 @@ public record FullCost(CostRange bought, CostRange besides, CostRange hours) {
      * @param rate of the shop (cents an hour)
      */
     public static FullCost of(OrderSheet sheet, Bill bill, BenchPlan plan, long rate) {
-        CostRange besides = bill.lines().stream()
-                .filter(l -> l.from() == Bill.From.OF_THE_CATALOGUE)
-                .flatMap(l -> l.cost().stream())
-                .reduce(CostRange.NOTHING, CostRange::plus);
         return new FullCost(
                 CostRange.exactly(sheet.totalCents()),
-                besides,
+                bill.besides(),
                 new CostRange(
                         hours(plan, Minutes::low, rate),
                         hours(plan, Minutes::likely, rate),

@@ -96,11 +96,6 @@ final class Draft {
                         "the shop's terms of work")));
     }
 
-    /** A step told by a finding. */
-    void add(String id, String title, Phrase text, String caution, String... after) {
-        put(new BenchStep(id, title, text, caution, "", Optional.empty(), known(after), Effort.UNSAID));
-    }
-
     private void put(BenchStep step) {
         if (steps.put(step.id(), step) != null) {
             throw new IllegalStateException("Two steps are called " + step.id());

@@ -113,12 +113,7 @@ final class PlanRules {
     private void takeApart(Side side) {
         planned.report().findings().stream()
                 .filter(f -> f.side() == side && f.check() == CheckId.HUB_HELD)
-                .forEach(f -> draft.add(
-                        of(side, "held"),
-                        "Hub, " + side.word(),
-                        f.explain().why(),
-                        "Eye protection; stand aside of a puller under load.",
-                        "fluid"));
+                .forEach(f -> draft.add(side, "held", List.of(f.explain().why()), "fluid"));
         String[] before = {"fluid", "neutral", of(side, "held")};
         draft.add(side, "strip", before);
         switch (kind) {

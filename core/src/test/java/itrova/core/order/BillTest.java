@@ -126,25 +126,25 @@ class BillTest {
     /** Two copper washers a banjo, four an axle: two in the box, one on the shelf, one to buy between 60 and 200 cents. */
     @Test
     void whatIsLeftIsCountedAfterBoxAndShelf() {
-        Line washers = line(
-                bill(
-                        kit(Map.of(PartKind.COPPER_WASHER, 2)),
-                        AxleEndKind.REAR_UPRIGHT,
-                        Retention.PRESSED_BEARING,
-                        Map.of("CW-1", 1),
-                        WASHER,
-                        OTHER_WASHER,
-                        DEAR_WASHER),
-                "copper washer");
+        Bill bill = bill(
+                kit(Map.of(PartKind.COPPER_WASHER, 2)),
+                AxleEndKind.REAR_UPRIGHT,
+                Retention.PRESSED_BEARING,
+                Map.of("CW-1", 1),
+                WASHER,
+                OTHER_WASHER,
+                DEAR_WASHER);
+        Line washers = line(bill, "copper washer");
         assertThat(washers.inBox()).isEqualTo(2);
         assertThat(washers.onShelf()).isEqualTo(1);
         assertThat(washers.toBuy()).isEqualTo(1);
         assertThat(washers.from()).isEqualTo(From.OF_THE_CATALOGUE);
         assertThat(washers.cost()).contains(new CostRange(60, 90, 200));
+        assertThat(bill.besides()).isEqualTo(new CostRange(60, 90, 200));
     }
 
     @Test
-    void whatNobodyPricesIsOpenAndInNoSum() {
+    void whatNobodyPricesAndWhatThePapersNameIsInNoSum() {
         Bill bill = bill(
                 kit(Map.of(), new MissingPart("washer", 4, 50, "S", 1, Optional.of(PartKind.COPPER_WASHER))),
                 AxleEndKind.REAR_UPRIGHT,
@@ -156,7 +156,8 @@ class BillTest {
                 .extracting(Line::what)
                 .contains("caliper", "disc")
                 .doesNotContain("copper washer");
-        assertThat(bill.besides()).isEqualTo(CostRange.exactly(200));
+        assertThat(line(bill, "copper washer").from()).isEqualTo(From.NAMED_BY_THE_PAPERS);
+        assertThat(bill.besides()).isEqualTo(CostRange.NOTHING);
     }
 
     @Test

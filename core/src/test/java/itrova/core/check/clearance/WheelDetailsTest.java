@@ -278,6 +278,9 @@ class WheelDetailsTest {
                 .filteredOn(s -> s.title().equals("Hub, left"))
                 .singleElement()
                 .satisfies(s -> assertThat(said(s.text())).contains("Cut the swage away"));
+        assertThat(plan.steps())
+                .as("own hours leave no step out")
+                .allMatch(s -> s.effort().minutes().isPresent());
         assertThat(plan.steps()).extracting(BenchStep::id).doesNotHaveDuplicates();
     }
 
