@@ -28,3 +28,6 @@ await session.load().catch(() => undefined);
 app.use(router);
 await router.isReady();
 app.mount("#app");
+
+// without it a page that is open cannot be opened again while there is no connection
+if (import.meta.env.PROD) void navigator.serviceWorker?.register("/offline.js").catch(() => undefined);

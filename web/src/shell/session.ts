@@ -1,7 +1,9 @@
 import { defineStore } from "pinia";
 import { computed, ref, watch } from "vue";
-import { client, setPageUnits, setPerson, toData, type Schemas } from "../api/client";
+import { client, Refusal, setPageUnits, setPerson, toData, type Schemas } from "../api/client";
 import type { UnitSystem } from "../units/format";
+
+const KEPT = "itrova.session";
 
 /** Who is signed in, and how they like to read. */
 export const useSession = defineStore("session", () => {
@@ -19,8 +21,16 @@ export const useSession = defineStore("session", () => {
 
   watch(units, setPageUnits, { flush: "sync", immediate: true });
 
+  /** Who is signed in; where the server is not reached, who was when it was reached last: pages open again then, nothing is asked. */
   async function load() {
-    view.value = await toData(client.GET("/api/session"));
+    try {
+      view.value = await toData(client.GET("/api/session"));
+      localStorage.setItem(KEPT, JSON.stringify(view.value));
+    } catch (e) {
+      const kept = localStorage.getItem(KEPT);
+      if (!(e instanceof Refusal) || e.status !== 0 || !kept || view.value) throw e;
+      view.value = JSON.parse(kept) as Schemas["SessionView"];
+    }
   }
 
   async function signIn(login: string, password: string) {

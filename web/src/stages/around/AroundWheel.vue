@@ -2,11 +2,12 @@
 import Button from "primevue/button";
 import { useToast } from "primevue/usetoast";
 import { computed, onMounted, ref, watch } from "vue";
-import { onBeforeRouteLeave } from "vue-router";
-import { client, toData, type Schemas } from "../../api/client";
+import { client, Refusal, toData, type Schemas } from "../../api/client";
 import { useAxle } from "../../shell/axleHead";
+import DraftNotice from "../../shell/DraftNotice.vue";
 import PressedRow from "../../shell/PressedRow.vue";
 import { useSession } from "../../shell/session";
+import { useDraft } from "../../shell/useDraft";
 import { toMessage } from "../../shell/useLoad";
 import { useUndo } from "../../shell/useUndo";
 import AroundDrawing from "./AroundDrawing.vue";
@@ -19,39 +20,41 @@ const axle = useAxle();
 const session = useSession();
 const toast = useToast();
 const around = ref<Schemas["AroundView"] | null>(null);
-const left = ref<SideText | null>(null);
-const right = ref<SideText | null>(null);
+interface Typed {
+  left: SideText;
+  right: SideText;
+}
+const typed = ref<Typed | null>(null);
+const keeper = useDraft(`around.${axle.axleId}`, typed);
 const side = ref<"LEFT" | "RIGHT">("LEFT");
 const failure = ref("");
 const fault = ref("");
 const isBusy = ref(false);
-const saved = ref("");
 const undo = useUndo();
 
 const SIDES = [
   { value: "LEFT" as const, text: "Left" },
   { value: "RIGHT" as const, text: "Right" },
 ];
-const text = computed(() => (side.value === "LEFT" ? left.value : right.value));
-const now = computed(() => JSON.stringify([left.value, right.value]));
-const isChanged = computed(() => saved.value !== "" && now.value !== saved.value);
+const text = computed(() => typed.value?.[side.value === "LEFT" ? "left" : "right"] ?? null);
+const isChanged = computed(() => keeper.isChanged());
 const isMine = computed(() => session.mayChange);
 
 onMounted(load);
 
-function take(view: Schemas["AroundView"]) {
+function take(view: Schemas["AroundView"]): Typed {
   around.value = view;
-  left.value = view.left;
-  right.value = view.right;
-  saved.value = JSON.stringify([view.left, view.right]);
   axle.set(view);
+  return { left: view.left, right: view.right };
 }
 
 async function load() {
   try {
-    take(
+    const theirs = take(
       await toData(client.GET("/api/axles/{axleId}/around", { params: { path: { axleId: axle.axleId } } })),
     );
+    if (typed.value) keeper.bringTogether(theirs);
+    else keeper.open(theirs);
     failure.value = "";
   } catch (e) {
     failure.value = toMessage(e);
@@ -61,22 +64,37 @@ async function load() {
 async function put(l: SideText, r: SideText) {
   const view = around.value;
   if (!view) return;
-  take(
-    await toData(
-      client.PUT("/api/axles/{axleId}/around", {
-        params: { path: { axleId: axle.axleId } },
-        body: { version: view.version, left: l, right: r },
-      }),
+  keeper.done(
+    take(
+      await toData(
+        client.PUT("/api/axles/{axleId}/around", {
+          params: { path: { axleId: axle.axleId } },
+          body: { version: view.version, left: l, right: r },
+        }),
+      ),
     ),
   );
 }
 
+/** Whether somebody else had changed it: theirs is fetched and brought together with what is typed. */
+async function isBroughtTogether(e: unknown) {
+  if (!(e instanceof Refusal) || e.status !== 409) return false;
+  const version = around.value?.version;
+  await load();
+  if (failure.value || around.value?.version === version) return false;
+  if (!keeper.conflicts.value.length)
+    fault.value =
+      "Somebody else changed other things meanwhile: both are brought together. Look, and keep it.";
+  return true;
+}
+
 async function onSave() {
-  if (!left.value || !right.value) return;
+  const base = keeper.base.value;
+  if (!typed.value || !base) return;
   isBusy.value = true;
   fault.value = "";
-  const [l, r] = [left.value, right.value];
-  const [oldLeft, oldRight] = JSON.parse(saved.value) as [SideText, SideText];
+  const { left: l, right: r } = typed.value;
+  const { left: oldLeft, right: oldRight } = base;
   try {
     await put(l, r);
     undo.did({
@@ -90,7 +108,7 @@ async function onSave() {
       life: 4000,
     });
   } catch (e) {
-    fault.value = toMessage(e);
+    if (!(await isBroughtTogether(e))) fault.value = toMessage(e);
   } finally {
     isBusy.value = false;
   }
@@ -98,10 +116,9 @@ async function onSave() {
 
 function onCopy() {
   const from = text.value;
-  if (!from) return;
+  if (!from || !typed.value) return;
   const copy = JSON.parse(JSON.stringify(from)) as SideText;
-  if (side.value === "LEFT") right.value = copy;
-  else left.value = copy;
+  typed.value[side.value === "LEFT" ? "right" : "left"] = copy;
   toast.add({
     severity: "info",
     summary: `Copied to the ${side.value === "LEFT" ? "right" : "left"} side`,
@@ -145,8 +162,6 @@ watch([() => text.value, () => text.value?.chassis.length], ([now, n], [before, 
   if (now && now === before && n !== m) now.lookedAround = false;
 });
 
-onBeforeRouteLeave(() => !isChanged.value || confirm("Leave without keeping what was changed here?"));
-
 const shapes = computed(() => around.value?.shapes.filter((s) => s.side === side.value) ?? []);
 </script>
 
@@ -174,6 +189,12 @@ const shapes = computed(() => around.value?.shapes.filter((s) => s.side === side
       before going under.
     </p>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
+    <DraftNotice
+      :is-restored="keeper.isRestored.value"
+      :conflicts="keeper.conflicts.value"
+      @drop="keeper.drop"
+      @settle="keeper.settle"
+    />
     <p v-if="fault" class="failure" role="alert">{{ fault }}</p>
     <p v-if="!text && !failure" class="soft">Fetching …</p>
     <div v-if="text && around" class="two">

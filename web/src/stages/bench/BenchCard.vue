@@ -1,28 +1,37 @@
 <script setup lang="ts">
 import Button from "primevue/button";
 import InputText from "primevue/inputtext";
-import { computed, nextTick, ref, watch } from "vue";
-import { client, Refusal, toData } from "../../api/client";
+import { computed, nextTick, onMounted, ref, watch } from "vue";
+import { client, Refusal, toData, type Schemas } from "../../api/client";
 import { useAxle } from "../../shell/axleHead";
 import { useSession } from "../../shell/session";
-import { toMessage, useLoad } from "../../shell/useLoad";
+import { toMessage } from "../../shell/useLoad";
 import { toTime, toTorque } from "../../units/format";
 import OverturnedAlarm from "../../verdict/OverturnedAlarm.vue";
+import StepHelp from "./StepHelp.vue";
+import StepReading from "./StepReading.vue";
+import { useBenchCard } from "./useBenchCard";
 
 const axle = useAxle();
 const session = useSession();
-const {
-  data: card,
-  failure,
-  isLoading,
-  load,
-} = useLoad(
-  () => toData(client.GET("/api/axles/{axleId}/bench", { params: { path: { axleId: axle.axleId } } })),
-  { inUnits: () => session.units },
+const { card, oldSince, failure, isLoading, isCutOff, waiting, doneIds, load, take, tick, send, drop } =
+  useBenchCard(axle.axleId);
+onMounted(async () => {
+  await load();
+  await send();
+});
+// what the server says in words it says in the units shown
+watch(
+  () => session.units,
+  () => void load(),
 );
 const index = ref(0);
 const setValue = ref("");
 const held = ref("");
+const readings = ref<string[]>([]);
+const signed = ref("");
+const isMarked = ref(false);
+const isOutside = ref(false);
 const problem = ref("");
 const mayConfirm = ref(false);
 const isBusy = ref(false);
@@ -30,6 +39,13 @@ const heading = ref<HTMLElement | null>(null);
 
 const step = computed(() => card.value?.steps[index.value] ?? null);
 const other = computed(() => (session.units === "METRIC" ? "INCH" : "METRIC"));
+
+const isWaiting = computed(() => waiting.value.some((t) => t.stepId === step.value?.id));
+/** Steps that must be done before and are neither done nor wait to be sent as done. */
+const open = computed(() => {
+  const titles = new Set(card.value?.steps.filter((s) => doneIds.value.has(s.id)).map((s) => s.title));
+  return step.value?.waitsFor.filter((title) => !titles.has(title)) ?? [];
+});
 
 let isFirst = true;
 watch(card, (now) => {
@@ -47,6 +63,10 @@ function onStep(next: number) {
   index.value = next;
   setValue.value = "";
   held.value = "";
+  readings.value = [];
+  signed.value = "";
+  isMarked.value = false;
+  isOutside.value = false;
   problem.value = "";
   mayConfirm.value = false;
   void nextTick(() => heading.value?.focus());
@@ -57,20 +77,20 @@ async function onTick() {
   isBusy.value = true;
   problem.value = "";
   try {
-    card.value = await toData(
-      client.POST("/api/axles/{axleId}/bench/{stepId}/tick", {
-        params: { path: { axleId: axle.axleId, stepId: step.value.id } },
-        body: {
-          setValue: setValue.value,
-          held: held.value,
-          confirmed: mayConfirm.value,
-          seal: card.value?.seal ?? "",
-        },
-      }),
-    );
+    const body: Schemas["TickRequest"] = {
+      setValue: setValue.value,
+      held: held.value,
+      confirmed: mayConfirm.value,
+      marked: isMarked.value,
+      readings: readings.value.map((r) => r.trim()).filter(Boolean),
+      signed: signed.value,
+      seal: card.value?.seal ?? "",
+    };
+    await tick(step.value.id, step.value.title, body);
     onStep(index.value + 1);
   } catch (e) {
     problem.value = toMessage(e);
+    isOutside.value = e instanceof Refusal && e.status === 422 && step.value.reading !== undefined;
     mayConfirm.value = e instanceof Refusal && e.confirmable;
     if (e instanceof Refusal && e.status === 409) await load(); // the card as it is now, beside what is said of it
   } finally {
@@ -81,11 +101,13 @@ async function onTick() {
 async function onRevise() {
   problem.value = "";
   try {
-    card.value = await toData(
-      client.POST("/api/axles/{axleId}/bench/revision", {
-        params: { path: { axleId: axle.axleId } },
-        body: { seal: card.value?.seal ?? "" },
-      }),
+    take(
+      await toData(
+        client.POST("/api/axles/{axleId}/bench/revision", {
+          params: { path: { axleId: axle.axleId } },
+          body: { seal: card.value?.seal ?? "" },
+        }),
+      ),
     );
   } catch (e) {
     problem.value = toMessage(e);
@@ -97,13 +119,15 @@ async function onUntick() {
   if (!step.value) return;
   problem.value = "";
   try {
-    card.value = await toData(
-      client.DELETE("/api/axles/{axleId}/bench/{stepId}/tick", {
-        params: {
-          path: { axleId: axle.axleId, stepId: step.value.id },
-          query: { seal: card.value?.seal ?? "" },
-        },
-      }),
+    take(
+      await toData(
+        client.DELETE("/api/axles/{axleId}/bench/{stepId}/tick", {
+          params: {
+            path: { axleId: axle.axleId, stepId: step.value.id },
+            query: { seal: card.value?.seal ?? "" },
+          },
+        }),
+      ),
     );
   } catch (e) {
     problem.value = toMessage(e);
@@ -120,6 +144,23 @@ async function onUntick() {
     </p>
     <p v-else-if="isLoading && !card" class="soft">Fetching the card …</p>
     <template v-if="card && step">
+      <p v-if="oldSince || isCutOff" class="caution" role="status">
+        No connection<template v-if="oldSince">: this is the card as it was {{ toTime(oldSince) }}</template
+        >. Go on; what you tick waits here and is sent when the server is reached.
+      </p>
+      <section v-if="waiting.length" class="sheet waiting" aria-label="Ticks that wait">
+        <template v-for="t in waiting" :key="t.id">
+          <p v-if="t.refusal" class="failure" role="alert">
+            {{ t.title }} was not taken: {{ t.refusal }}
+            <button type="button" class="plain-button" @click="drop(t.id)">
+              Drop it and what came after
+            </button>
+          </p>
+          <p v-else>
+            <strong>{{ t.title }}</strong>, ticked {{ toTime(t.at) }}, waits to be sent.
+          </p>
+        </template>
+      </section>
       <p v-if="!card.ordered" class="caution">
         Kit {{ card.kit }} is not ordered yet: the card can be read, but nothing can be ticked. Do not take
         the vehicle apart for it.
@@ -180,13 +221,15 @@ async function onUntick() {
             {{ toTorque(step.torqueNm, session.units) }}
             <span class="soft">= {{ toTorque(step.torqueNm, other) }}, by the kit's papers</span>
           </p>
+          <StepHelp :key="`help-${step.id}`" :step="step" />
           <div v-if="step.done" class="done">
             <p>
               ✓ Done by <strong>{{ step.done.by }}</strong>, {{ toTime(step.done.at)
               }}<template v-if="step.done.setTorqueNm"
                 >, set to {{ toTorque(step.done.setTorqueNm, session.units) }}</template
               ><template v-else-if="step.done.setValue">: {{ step.done.setValue }}</template
-              ><template v-if="step.done.held">. Hold: {{ step.done.held }}</template>
+              ><template v-if="step.done.held">. Hold: {{ step.done.held }}</template
+              ><template v-if="step.done.signed">. A lead signed: {{ step.done.signed }}</template>
             </p>
             <Button
               v-if="session.mayChange"
@@ -196,12 +239,16 @@ async function onUntick() {
               @click="onUntick"
             />
           </div>
-          <p v-else-if="card.revision && step.waitsFor.length" class="soft waits">
-            Comes after: {{ step.waitsFor.join("; ") }}.
+          <p v-else-if="isWaiting" class="soft waits">Ticked; waits to be sent.</p>
+          <p v-else-if="card.revision && open.length" class="soft waits">
+            Comes after: {{ open.join("; ") }}.
           </p>
           <form v-else-if="session.mayChange && card.revision" class="tick" @submit.prevent="onTick">
+            <StepReading v-if="step.reading" :key="step.id" v-model="readings" :wanted="step.reading" />
             <div v-if="step.hold" class="field">
-              <label for="held">Measured or seen at the hold</label>
+              <label for="held">{{
+                step.reading ? "Said besides (may be empty)" : "Measured or seen at the hold"
+              }}</label>
               <InputText id="held" v-model="held" maxlength="200" autocomplete="off" />
             </div>
             <div v-if="step.torqueNm || !step.hold" class="field">
@@ -212,7 +259,16 @@ async function onUntick() {
                 maxlength="60"
                 autocomplete="off"
                 :placeholder="step.torqueNm ? toTorque(step.torqueNm, session.units) : ''"
+                :disabled="isMarked"
               />
+              <label v-if="step.torqueNm" class="marked"
+                ><input v-model="isMarked" type="checkbox" /> No wrench reaches: wrench-tight and
+                marked</label
+              >
+            </div>
+            <div v-if="isOutside && session.isLead" class="field">
+              <label for="signed">Lead signs for it, because</label>
+              <InputText id="signed" v-model="signed" maxlength="200" autocomplete="off" />
             </div>
             <Button type="submit" :label="mayConfirm ? 'Log it as set' : 'Done'" :loading="isBusy" />
           </form>
@@ -227,7 +283,7 @@ async function onUntick() {
                 :aria-label="s.done ? `${s.title}, done` : s.title"
                 @click="onStep(i)"
               >
-                <span class="mark" aria-hidden="true">{{ s.done ? "✓" : "" }}</span>
+                <span class="mark" aria-hidden="true">{{ s.done ? "✓" : doneIds.has(s.id) ? "…" : "" }}</span>
                 <span>{{ s.title }}</span>
               </button>
             </li>
@@ -318,6 +374,26 @@ h2:focus {
 .tick :deep(.p-inputtext) {
   min-height: 56px;
   font-size: 1.4rem;
+}
+
+.tick {
+  flex-wrap: wrap;
+}
+
+.marked {
+  display: flex;
+  gap: 0.5rem;
+  align-items: center;
+  min-height: 44px;
+}
+
+.waiting {
+  padding: 0.5rem 1rem;
+  margin-bottom: 0.8rem;
+}
+
+.waiting p {
+  margin: 0.2rem 0;
 }
 
 .done {

@@ -2,9 +2,10 @@
 import { computed } from "vue";
 import type { Schemas } from "../../api/client";
 import { TITLES, toKeys, type PartKey } from "./circuitParts";
+import { toCircuits, toSpots, type Line } from "./lines";
 
-/** The circuit over the vehicle seen from above, front to the left: touch a part to tell it, or a line to cut it. */
-const { circuit, trailer, split, cutting, cut, open, says } = defineProps<{
+/** The circuit over the vehicle seen from above, front to the left: touch a part to tell it, a line to cut it, two points to run one. */
+const { circuit, trailer, split, cutting, cut, open, says, lines, drawing, begun } = defineProps<{
   circuit: Schemas["CircuitForm"];
   trailer: boolean;
   split: Schemas["CircuitForm"]["split"];
@@ -13,8 +14,13 @@ const { circuit, trailer, split, cutting, cut, open, says } = defineProps<{
   open: PartKey;
   /** What is known of a part, in a few words. */
   says: Record<string, string>;
+  /** Lines as they run; without any they are drawn as usual. */
+  lines: Line[];
+  drawing: boolean;
+  /** Where a line was begun. */
+  begun: string;
 }>();
-const emit = defineEmits<{ touch: [part: PartKey]; cut: [line: "front" | "rear"] }>();
+const emit = defineEmits<{ touch: [part: PartKey]; cut: [line: "front" | "rear"]; point: [key: string] }>();
 
 const WIDTH = 760;
 const HEIGHT = 330;
@@ -55,6 +61,47 @@ function path(x: number, y: number) {
   const from = SOURCE.value;
   return `M ${from.x} ${from.y} H ${x} V ${y}`;
 }
+
+const spots = computed(() =>
+  toSpots(
+    axles.value.map((a) => ({ name: a.axle.name, x: a.x })),
+    trailer
+      ? [{ x: 168, y: 165 }]
+      : [
+          { x: 308, y: 178 },
+          { x: 352, y: 178 },
+        ],
+    { left: LEFT - 16, right: RIGHT + 16, middle: SOURCE.value.y },
+  ),
+);
+defineExpose({ spots });
+
+/** Lines as they run, each over the drawing's axes and with its length beside it. */
+const runs = computed(() => {
+  const circuits = toCircuits(lines);
+  return lines.flatMap((line, i) => {
+    const a = spots.value.find((p) => p.key === line.from);
+    const b = spots.value.find((p) => p.key === line.to);
+    if (!a || !b) return [];
+    // over the axle first, so that lines of both sides do not run through the wheels
+    const d = a.key.startsWith("axle")
+      ? `M ${b.x} ${b.y} H ${a.x} V ${a.y}`
+      : `M ${a.x} ${a.y} H ${b.x} V ${b.y}`;
+    const corner = a.key.startsWith("axle") ? { x: a.x, y: b.y } : { x: b.x, y: a.y };
+    const isFlat = Math.abs(a.x - b.x) > Math.abs(a.y - b.y);
+    return [
+      {
+        key: i,
+        d,
+        circuit: circuits[i],
+        length: line.length,
+        x: isFlat ? (a.x + b.x) / 2 : corner.x + 8,
+        y: isFlat ? corner.y - 6 : (a.y + b.y) / 2 + 5,
+        anchor: isFlat ? "middle" : "start",
+      },
+    ];
+  });
+});
 
 function onTouch(key: PartKey) {
   emit("touch", key);
@@ -101,10 +148,13 @@ const boxes = computed(() => (trailer ? TRAILER_BOXES : BOXES));
       <path class="reservoir" d="M 300 178 h 60 v 10 h -60 z" />
       <path class="cable" :d="`M 550 96 H ${REAR - 28} V ${RIGHT + 16} M ${REAR - 28} 96 V ${LEFT - 16}`" />
     </template>
-    <path v-if="!trailer" class="line circuit-1" :d="`M ${SOURCE.x} 178 V ${SOURCE.y}`" />
+    <path v-if="!trailer && !runs.length" class="line circuit-1" :d="`M ${SOURCE.x} 178 V ${SOURCE.y}`" />
+    <g v-for="run in runs" :key="`run-${run.key}`">
+      <path class="line" :class="`circuit-${run.circuit}`" :d="run.d" />
+    </g>
     <template v-for="a in axles" :key="a.key">
       <line class="axle" :x1="a.x" :x2="a.x" :y1="RIGHT + 20" :y2="LEFT - 20" />
-      <template v-for="side in ['left', 'right'] as const" :key="side">
+      <template v-for="side in runs.length ? [] : (['left', 'right'] as const)" :key="side">
         <path
           class="line"
           :class="[`circuit-${circuitOf(a.line, side)}`, { dead: isWheelDead(a.line, side) }]"
@@ -144,6 +194,7 @@ const boxes = computed(() => (trailer ? TRAILER_BOXES : BOXES));
       v-for="key in keys.filter((k) => boxes[k])"
       :key="key"
       class="part"
+      :class="{ faded: drawing }"
       role="button"
       tabindex="0"
       :aria-pressed="open === key"
@@ -181,6 +232,35 @@ const boxes = computed(() => (trailer ? TRAILER_BOXES : BOXES));
         {{ isDead(a.line) || cut === "ONE_OF_DIAGONAL" ? "cut" : "✂" }}
       </text>
     </g>
+    <text
+      v-for="run in runs"
+      :key="`length-${run.key}`"
+      class="length"
+      :x="run.x"
+      :y="run.y"
+      :text-anchor="run.anchor"
+    >
+      {{ run.length }}
+    </text>
+    <template v-if="drawing">
+      <g
+        v-for="p in spots"
+        :key="p.key"
+        class="point"
+        role="button"
+        tabindex="0"
+        :aria-label="p.text"
+        :aria-pressed="begun === p.key"
+        @click="emit('point', p.key)"
+        @keydown.enter="emit('point', p.key)"
+        @keydown.space.prevent="emit('point', p.key)"
+      >
+        <circle :cx="p.x" :cy="p.y" r="14" />
+        <text :x="p.x" :y="p.y + 5" text-anchor="middle">
+          {{ p.key.startsWith("axle") ? "•" : p.key.replace("outlet ", "o").replace("junction ", "") }}
+        </text>
+      </g>
+    </template>
   </svg>
 </template>
 
@@ -241,6 +321,45 @@ text {
   stroke-dasharray: 9 5;
 }
 
+.circuit-0 {
+  stroke: var(--ink-soft);
+  stroke-dasharray: 2 5;
+}
+
+.length {
+  pointer-events: none;
+  font-size: 13px;
+  paint-order: stroke;
+  stroke: var(--sheet);
+  stroke-width: 4px;
+}
+
+.point {
+  cursor: pointer;
+}
+
+.point circle {
+  fill: var(--sheet);
+  stroke: var(--accent);
+  stroke-width: 2;
+}
+
+.point[aria-pressed="true"] circle {
+  fill: var(--accent);
+}
+
+.point[aria-pressed="true"] text {
+  fill: var(--sheet);
+}
+
+.point:focus {
+  outline: none;
+}
+
+.point:focus-visible circle {
+  stroke-width: 5;
+}
+
 .line.dead {
   stroke: var(--ink-soft);
   stroke-width: 1.5;
@@ -276,6 +395,11 @@ text {
 
 .part {
   cursor: pointer;
+}
+
+/* while lines are run, what stands in their way steps back */
+.faded {
+  opacity: 0.3;
 }
 
 .part:hover .box,

@@ -1,11 +1,16 @@
 <script setup lang="ts">
-import { computed, reactive, ref, watch } from "vue";
-import { client, toData, type Schemas } from "../../api/client";
+import { computed, nextTick, reactive, ref, watch } from "vue";
+import { client, Refusal, toData, type Schemas } from "../../api/client";
+import DraftNotice from "../../shell/DraftNotice.vue";
 import { useSession } from "../../shell/session";
+import { useDraft } from "../../shell/useDraft";
 import { toMessage } from "../../shell/useLoad";
 import PressedRow from "../../shell/PressedRow.vue";
 import CircuitDrawing from "./CircuitDrawing.vue";
 import { toCut, toKeys, toQuantities, type PartKey } from "./circuitParts";
+import CircuitHistory from "./CircuitHistory.vue";
+import LineRuns from "./LineRuns.vue";
+import { toNamed, toUnfed, type Spot } from "./lines";
 import PartForm from "./PartForm.vue";
 import { SPLITS, toFigure } from "./words";
 
@@ -38,13 +43,16 @@ function toDraft(): Form {
   return form;
 }
 const draft = ref(toDraft());
+const keeper = useDraft(`circuit.${brakes.jobId}`, draft);
+keeper.open(toDraft());
+// somebody else's change that came with another view's answer
 watch(
   () => brakes.circuit,
-  () => (draft.value = toDraft()),
+  () => keeper.bringTogether(toDraft()),
 );
 
 const open = ref<PartKey>(toKeys(brakes.trailer, 0)[0] ?? "vehicle");
-const tool = ref<"tell" | "cut">("tell");
+const tool = ref<"tell" | "cut" | "draw">("tell");
 const cut = ref<Cut>("NOTHING");
 const left = reactive({ said: "", isBusy: false });
 
@@ -74,6 +82,31 @@ const drawn = computed<Form>(() => {
   const axles = draft.value.axles.map((a) => (converted.has(a.name) ? { ...a, shoes: undefined } : a));
   return { ...draft.value, axles };
 });
+
+/** Lines of the state drawn: a plan that draws none keeps those found. */
+const lines = computed({
+  get: () => (state.value === "planned" ? draft.value.planned.lines : draft.value.lines),
+  set: (now) => {
+    if (state.value === "planned") draft.value.planned.lines = now;
+    else draft.value.lines = now;
+  },
+});
+const shownLines = computed(() => (lines.value.length ? lines.value : draft.value.lines));
+const begun = ref("");
+const drawing = ref<{ spots: Spot[] }>();
+const unfed = computed(() => toUnfed(lines.value, draft.value.axles.length));
+
+/** The first touch begins a line, the second ends it; the same point twice lets go. */
+async function onPoint(key: string) {
+  if (!begun.value || begun.value === key) {
+    begun.value = begun.value === key ? "" : key;
+    return;
+  }
+  lines.value = [...lines.value, { from: begun.value, to: key, length: "", bore: "" }];
+  begun.value = "";
+  await nextTick();
+  document.getElementById(`line-length-${lines.value.length - 1}`)?.focus();
+}
 
 /** How the circuits are split: a tandem master planned makes two of one. */
 const split = computed<Form["split"]>(() => {
@@ -131,6 +164,7 @@ async function onCut(line: "front" | "rear") {
 
 /** Circuits as they were kept before, the newest last: what undo goes back to. */
 watch(state, () => {
+  begun.value = "";
   cut.value = "NOTHING";
   left.said = "";
 });
@@ -152,8 +186,30 @@ async function keep(form: Form, isUndo: boolean) {
     else before.value.push(was);
     isSaved.value = true;
     emit("saved", saved);
+    await nextTick();
+    keeper.done(toDraft());
   } catch (e) {
-    failure.value = toMessage(e);
+    if (!isUndo && (await isBroughtTogether(e))) return;
+    failure.value = toNamed(toMessage(e), drawing.value?.spots ?? []);
+  }
+}
+
+/** Whether somebody else had changed it: theirs is fetched and brought together with what is typed. */
+async function isBroughtTogether(e: unknown) {
+  if (!(e instanceof Refusal) || e.status !== 409) return false;
+  try {
+    const theirs = await toData(
+      client.GET("/api/jobs/{jobId}/brakes", { params: { path: { jobId: brakes.jobId } } }),
+    );
+    if (theirs.circuit.version === brakes.circuit.version) return false;
+    emit("saved", theirs);
+    await nextTick();
+    if (!keeper.conflicts.value.length)
+      failure.value =
+        "Somebody else changed other things meanwhile: both are brought together. Look, and save.";
+    return true;
+  } catch {
+    return false; // what is typed stays, and the refusal is told
   }
 }
 
@@ -181,6 +237,7 @@ const onUndo = () => {
         :options="[
           { value: 'tell', text: 'Touch to tell' },
           { value: 'cut', text: 'Cut here' },
+          { value: 'draw', text: 'Run lines' },
         ]"
       />
       <p class="soft small legend">
@@ -193,6 +250,7 @@ const onUndo = () => {
     </div>
     <div class="scroll" tabindex="0" role="region" aria-label="Drawing of the circuit">
       <CircuitDrawing
+        ref="drawing"
         :circuit="drawn"
         :trailer="brakes.trailer"
         :split="split"
@@ -200,19 +258,39 @@ const onUndo = () => {
         :cut="tool === 'cut' ? cut : 'NOTHING'"
         :open="open"
         :says="says"
+        :lines="shownLines"
+        :drawing="tool === 'draw'"
+        :begun="begun"
         @touch="open = $event"
         @cut="onCut"
+        @point="onPoint"
       />
     </div>
     <p v-if="tool === 'cut'" class="left" role="status">
       {{ left.isBusy ? "Working it out …" : left.said || "Touch the shears on a line to cut it." }}
     </p>
-    <PartForm v-model="draft" :part="open" :brakes="brakes" />
+    <template v-if="tool === 'draw'">
+      <p v-if="state === 'planned' && !lines.length && draft.lines.length">
+        As planned the lines stay as found.
+        <button type="button" class="plain-button" @click="lines = draft.lines.map((l) => ({ ...l }))">
+          Change them
+        </button>
+      </p>
+      <p class="left" role="status">{{ begun ? `From ${begun} to …` : "" }}</p>
+      <LineRuns v-model="lines" :spots="drawing?.spots ?? []" :unfed="unfed" />
+    </template>
+    <PartForm v-else v-model="draft" :part="open" :brakes="brakes" />
     <p class="soft small">
       Write as you measure: “7/8 in”, “22,2 mm”, “10 psi”. What stays empty and has a usual value is assumed
       and marked so; what has none is wanted. Mass, wheelbase, tyre, master and pedal come from the vehicle
       sheet unless told here.
     </p>
+    <DraftNotice
+      :is-restored="keeper.isRestored.value"
+      :conflicts="keeper.conflicts.value"
+      @drop="keeper.drop"
+      @settle="keeper.settle"
+    />
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
     <div v-if="session.mayChange" class="save">
       <button type="submit" class="strong">Save and work out</button>
@@ -220,6 +298,7 @@ const onUndo = () => {
       <span v-if="isSaved && !failure" class="soft" role="status">Saved.</span>
     </div>
   </form>
+  <CircuitHistory :job-id="brakes.jobId" :version="brakes.circuit.version" />
 </template>
 
 <style scoped>

@@ -7,7 +7,7 @@ import { useSession } from "../../shell/session";
 import { toMessage } from "../../shell/useLoad";
 import { toShareAbove, toStops } from "./fade";
 import { useTried } from "./useTried";
-import { toFigure } from "./words";
+import { toFigure, toScale } from "./words";
 
 /** Ten stops in a row with the fluid's boiling points, and the same with every doubt drawn anew. */
 const { brakes } = defineProps<{ brakes: Schemas["BrakesView"] }>();
@@ -26,8 +26,12 @@ const { tried, failure } = useTried(
   }),
 );
 
+const heat = computed(() => toScale("°C", session.units));
+const speed = computed(() => toScale("km/h", session.units));
+
 const lines = computed<Line[]>(() => {
   const t = tried.value;
+  const { of } = heat.value;
   if (!t) return [];
   const flat = (name: string, y: number): Line => ({
     name,
@@ -35,16 +39,16 @@ const lines = computed<Line[]>(() => {
     width: 1.5,
     dash: [2, 3],
     points: [
-      { x: 1, y },
-      { x: 10, y },
+      { x: 1, y: of(y) },
+      { x: 10, y: of(y) },
     ],
   });
   return [
-    { name: "front disc", colour: "rear", points: t.cooling.map((s) => ({ x: s.number, y: s.disc })) },
+    { name: "front disc", colour: "rear", points: t.cooling.map((s) => ({ x: s.number, y: of(s.disc) })) },
     {
       name: "fluid in the caliper",
       colour: "front",
-      points: t.cooling.map((s) => ({ x: s.number, y: s.fluid })),
+      points: t.cooling.map((s) => ({ x: s.number, y: of(s.fluid) })),
     },
     ...(t.fluidBoilsNew > 0
       ? [flat("boils, new fluid", t.fluidBoilsNew), flat("boils, old fluid", t.fluidBoilsOld)]
@@ -91,6 +95,11 @@ function onCancel() {
 const stops = computed(() => toStops(samples.value));
 const isWhole = computed(() => samples.value.length >= ALL);
 
+function degrees(b: { low: number; mid: number; high: number }) {
+  const [low, mid, high] = [b.low, b.mid, b.high].map((v) => Math.round(heat.value.of(v)));
+  return `${mid} ${heat.value.unit} (${low} to ${high} ${heat.value.unit})`;
+}
+
 function range(b: { low: number; mid: number; high: number }, unit: string) {
   const high = Number.isFinite(b.high) ? toFigure(b.high, unit, session.units) : "without end";
   return `${toFigure(b.mid, unit, session.units)} (${toFigure(b.low, unit, session.units)} to ${high})`;
@@ -103,9 +112,9 @@ function range(b: { low: number; mid: number; high: number }, unit: string) {
     <p v-else-if="tried?.wanted.length" class="sheet wanted">Wanted first: {{ tried.wanted.join(", ") }}.</p>
     <template v-else-if="tried && tried.cooling.length">
       <LineChart
-        title="Ten laden stops from 80 km/h at half a g, one a minute"
+        :title="`Ten laden stops from ${Math.round(speed.of(80))} ${speed.unit} at half a g, one a minute`"
         :x="{ title: 'stop', min: 1, max: 10 }"
-        :y="{ title: '°C', min: 0 }"
+        :y="{ title: heat.unit, min: 0 }"
         :lines="lines"
         file="heat"
       />
@@ -148,7 +157,7 @@ function range(b: { low: number; mid: number; high: number }, unit: string) {
             <tbody>
               <tr v-for="s in stops" :key="s.number">
                 <th scope="row">{{ s.number }}</th>
-                <td class="figures">{{ range(s.disc, "°C") }}</td>
+                <td class="figures">{{ degrees(s.disc) }}</td>
                 <td class="figures">{{ range(s.force, "N") }}</td>
               </tr>
             </tbody>

@@ -37,6 +37,12 @@ function hint(q: Quantity) {
   return q.usual === undefined ? "wanted" : `${q.usual} ± ${q.usualHalfLimit} assumed`;
 }
 
+function setOutlet(name: string, value: string) {
+  const others = Object.entries(draft.value.planned.outlets).filter(([axleName]) => axleName !== name);
+  const told = value ? [[name, value as (typeof RESIDUALS)[number]["value"]] as const] : [];
+  draft.value.planned.outlets = Object.fromEntries([...others, ...told]);
+}
+
 function setKind(value: string) {
   if (!axle.value) return;
   if (value === "DISC") delete axle.value.shoes;
@@ -53,6 +59,13 @@ function setKind(value: string) {
           <label for="axle-name">Name, as in the job</label>
           <input id="axle-name" v-model="axle.name" maxlength="60" />
         </div>
+        <div v-if="!brakes.trailer" class="field">
+          <label for="axle-outlet">Residual valve of its outlet</label>
+          <select id="axle-outlet" v-model="axle.outlet">
+            <option :value="undefined">as the master's others</option>
+            <option v-for="c in RESIDUALS" :key="c.value" :value="c.value">{{ c.label }}</option>
+          </select>
+        </div>
         <div class="field">
           <label for="axle-kind">Brakes</label>
           <select
@@ -68,6 +81,12 @@ function setKind(value: string) {
         <label for="split">Circuits</label>
         <select id="split" v-model="draft.split">
           <option v-for="c in SPLITS" :key="c.value" :value="c.value">{{ c.label }}</option>
+        </select>
+      </div>
+      <div v-if="part === 'master'" class="field">
+        <label for="warning">Lamp for a failed circuit</label>
+        <select id="warning" v-model="draft.warning">
+          <option v-for="c in SEEN" :key="c.value" :value="c.value">{{ c.label }}</option>
         </select>
       </div>
       <div v-if="part === 'parking'" class="field">
@@ -103,7 +122,9 @@ function setKind(value: string) {
       <div v-for="q in told" :key="q.id" class="field">
         <label :for="q.id">{{ label(q) }}</label>
         <input :id="q.id" v-model="figures[q.id]" :placeholder="hint(q)" maxlength="60" />
-        <p class="small soft how">{{ q.howTo }}</p>
+        <p class="small soft how">
+          {{ q.howTo }} <span class="slip">Often: {{ q.slip }}</span>
+        </p>
       </div>
     </div>
     <details v-if="usual.length">
@@ -112,7 +133,9 @@ function setKind(value: string) {
         <div v-for="q in usual" :key="q.id" class="field">
           <label :for="q.id">{{ label(q) }}</label>
           <input :id="q.id" v-model="figures[q.id]" :placeholder="hint(q)" maxlength="60" />
-          <p class="small soft how">{{ q.howTo }} ({{ q.source }})</p>
+          <p class="small soft how">
+            {{ q.howTo }} ({{ q.source }}) <span class="slip">Often: {{ q.slip }}</span>
+          </p>
         </div>
       </div>
     </details>
@@ -131,6 +154,17 @@ function setKind(value: string) {
             <label for="p-residual">Residual valve, planned</label>
             <select id="p-residual" v-model="draft.planned.residual">
               <option :value="undefined">as found, or as the part planned</option>
+              <option v-for="c in RESIDUALS" :key="c.value" :value="c.value">{{ c.label }}</option>
+            </select>
+          </div>
+          <div v-for="(a, i) in draft.axles" :key="a.name" class="field">
+            <label :for="`p-outlet-${i}`">Its outlet to the {{ a.name }}, planned</label>
+            <select
+              :id="`p-outlet-${i}`"
+              :value="draft.planned.outlets[a.name] ?? ''"
+              @change="setOutlet(a.name, ($event.target as HTMLSelectElement).value)"
+            >
+              <option value="">as the others</option>
               <option v-for="c in RESIDUALS" :key="c.value" :value="c.value">{{ c.label }}</option>
             </select>
           </div>
@@ -189,6 +223,10 @@ h4 {
 
 .how {
   margin: 0.1rem 0 0;
+}
+
+.slip {
+  font-style: italic;
 }
 
 summary {

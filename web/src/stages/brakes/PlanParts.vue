@@ -6,6 +6,7 @@ import { toMessage, useLoad } from "../../shell/useLoad";
 import { toPrice } from "../../units/format";
 import VerdictMark from "../../verdict/VerdictMark.vue";
 import { toVerdictWord } from "../../verdict/words";
+import { useProposal } from "./useProposal";
 import { toDoubtful } from "./words";
 
 /** Parts planned for the brakes: what is proposed, masters ranked, each part put in or taken out. */
@@ -18,8 +19,9 @@ const pickedAxle = ref("");
 
 const path = { jobId: brakes.jobId };
 const masters = useLoad(() => toData(client.GET("/api/jobs/{jobId}/brakes/masters", { params: { path } })));
-const isSearching = ref(false);
-const proposal = ref<Schemas["ProposalView"] | null>();
+const { search, start, stop, forget } = useProposal((body) =>
+  toData(client.POST("/api/jobs/{jobId}/brakes/proposal", { params: { path }, body })),
+);
 
 type Fitted = Schemas["FittedForm"];
 const planned = computed(() => brakes.circuit.planned.parts);
@@ -41,7 +43,7 @@ async function keep(parts: Fitted[], figures = brakes.circuit.planned.figures) {
         body: { ...brakes.circuit, planned: { ...brakes.circuit.planned, parts, figures } },
       }),
     );
-    proposal.value = undefined;
+    forget();
     emit("saved", saved);
     await masters.load();
   } catch (e) {
@@ -67,21 +69,8 @@ function onRemove(index: number) {
   void keep(planned.value.filter((_, i) => i !== index));
 }
 
-async function onSearch() {
-  failure.value = "";
-  isSearching.value = true;
-  try {
-    const found = await toData(client.GET("/api/jobs/{jobId}/brakes/proposal", { params: { path } }));
-    proposal.value = found[0] ?? null;
-  } catch (e) {
-    failure.value = toMessage(e);
-  } finally {
-    isSearching.value = false;
-  }
-}
-
 function onTake() {
-  if (proposal.value) void keep(proposal.value.parts, proposal.value.settings);
+  if (search.best) void keep(search.best.parts, search.best.settings);
 }
 </script>
 
@@ -144,29 +133,38 @@ function onTake() {
     <section class="sheet" aria-label="Proposal">
       <h3>What would do</h3>
       <div class="row">
-        <button type="button" class="plain-button" :disabled="isSearching" @click="onSearch">
-          {{ isSearching ? "Looking through the catalogue …" : "Find the cheapest parts that prove it" }}
+        <button v-if="!search.isRunning" type="button" class="plain-button" @click="start">
+          Find the cheapest parts that prove it
         </button>
+        <template v-else>
+          <progress :value="search.done" max="1" aria-label="Looking through the catalogue" />
+          <span class="figures" role="status">{{ Math.round(100 * search.done) }} %</span>
+          <button type="button" class="plain-button" @click="stop">Stop</button>
+        </template>
       </div>
-      <p v-if="proposal === null" role="status">
+      <p v-if="search.failure" class="failure" role="alert">{{ search.failure }}</p>
+      <p v-if="search.isStopped && !search.isRunning" class="soft">
+        Stopped before the end: there may be cheaper parts.
+      </p>
+      <p v-if="search.best === null" role="status">
         {{
           brakes.after?.findings.every((f) => !f.critical || f.verdict === "FITS")
             ? "Every critical finding is proven: nothing more is needed."
             : "No parts of the catalogue leave less open. What is open wants a reading, another kit or another parking brake."
         }}
       </p>
-      <template v-else-if="proposal">
+      <template v-else-if="search.best">
         <ul>
-          <li v-for="(p, i) in proposal.parts" :key="i">
-            {{ p.code }} {{ proposal.names[i] }}{{ p.axle ? `, ${p.axle}` : "" }}
+          <li v-for="(p, i) in search.best.parts" :key="i">
+            {{ p.code }} {{ search.best.names[i] }}{{ p.axle ? `, ${p.axle}` : "" }}
           </li>
-          <li v-if="proposal.settings.VALVE_KNEE">
-            Set the valve's knee to {{ proposal.settings.VALVE_KNEE }} MPa
+          <li v-if="search.best.settings.VALVE_KNEE">
+            Set the valve's knee to {{ search.best.settings.VALVE_KNEE }} MPa
           </li>
         </ul>
         <p>
-          <strong>{{ toPrice(proposal.cents) }}</strong>.
-          {{ proposal.proven ? "Every critical finding is proven with them." : proposal.open }}
+          <strong>{{ toPrice(search.best.cents) }}</strong>.
+          {{ search.best.proven ? "Every critical finding is proven with them." : search.best.open }}
         </p>
         <button v-if="session.mayChange" type="button" class="strong" @click="onTake">
           Plan these parts

@@ -7,7 +7,7 @@ import SliderField from "../../fields/SliderField.vue";
 import PressedRow from "../../shell/PressedRow.vue";
 import { useSession } from "../../shell/session";
 import { useTried } from "./useTried";
-import { toFigure } from "./words";
+import { toFigure, toScale } from "./words";
 
 /** Sliders, and what the brakes do while they move: balance, pedal, a stop over time. Nothing is kept. */
 const { brakes, show } = defineProps<{ brakes: Schemas["BrakesView"]; show: "pedal" | "stop" }>();
@@ -72,20 +72,30 @@ const balance = computed<Line[]>(() => {
     { name: "rear axle", colour: "rear", dash: [9, 5], points: points.map((p) => ({ x: p.z, y: p.rear })) },
   ];
 });
+/** Units of the charts as the reader wants them. */
+const scale = computed(() => {
+  const of = (unit: string) => toScale(unit, session.units);
+  return { N: of("N"), mm: of("mm"), speed: of("km/h"), MPa: of("MPa"), load: of("kN"), heat: of("°C") };
+});
 const force = computed<Line[]>(() => [
   {
     name: "force on the pedal",
     colour: "front",
-    points: (tried.value?.pedal ?? []).map((p) => ({ x: p.z, y: p.force })),
+    points: (tried.value?.pedal ?? []).map((p) => ({ x: p.z, y: scale.value.N.of(p.force) })),
   },
 ]);
 const travel = computed<Line[]>(() => [
   {
     name: "travel of the pad",
     colour: "rear",
-    points: (tried.value?.pedal ?? []).map((p) => ({ x: p.z, y: p.travel })),
+    points: (tried.value?.pedal ?? []).map((p) => ({ x: p.z, y: scale.value.mm.of(p.travel) })),
   },
 ]);
+const liked = computed(() => {
+  const { of, unit } = scale.value.N;
+  const [from, to] = [of(150), of(350)];
+  return { name: `what feet like, ${Math.round(from)} to ${Math.round(to)} ${unit}`, from, to };
+});
 
 const stop = computed(() => tried.value?.stop ?? []);
 const moment = ref(0);
@@ -99,20 +109,30 @@ function over(pick: (m: Schemas["StopMoment"]) => number | undefined) {
     return y === undefined ? [] : [{ x: m.time, y }];
   });
 }
-const speed = computed<Line[]>(() => [
-  { name: "speed, km/h", colour: "front", points: over((m) => m.speed) },
+function lineOf(
+  name: string,
+  rear: boolean,
+  to: { unit: string; of: (value: number) => number },
+  pick: (m: Schemas["StopMoment"]) => number | undefined,
+): Line {
+  const points = over(pick).map((p) => ({ x: p.x, y: to.of(p.y) }));
+  return {
+    name: `${name}, ${to.unit}`,
+    colour: rear ? "rear" : "front",
+    dash: rear ? [9, 5] : undefined,
+    points,
+  };
+}
+const speed = computed(() => [lineOf("speed", false, scale.value.speed, (m) => m.speed)]);
+const pressures = computed(() => [
+  lineOf("front", false, scale.value.MPa, (m) => m.frontPressure),
+  lineOf("rear", true, scale.value.MPa, (m) => m.rearPressure),
 ]);
-const pressures = computed<Line[]>(() => [
-  { name: "front, MPa", colour: "front", points: over((m) => m.frontPressure) },
-  { name: "rear, MPa", colour: "rear", dash: [9, 5], points: over((m) => m.rearPressure) },
+const loads = computed(() => [
+  lineOf("front axle", false, scale.value.load, (m) => m.frontLoad / 1000),
+  lineOf("rear axle", true, scale.value.load, (m) => m.rearLoad / 1000),
 ]);
-const loads = computed<Line[]>(() => [
-  { name: "front axle, kN", colour: "front", points: over((m) => m.frontLoad / 1000) },
-  { name: "rear axle, kN", colour: "rear", dash: [9, 5], points: over((m) => m.rearLoad / 1000) },
-]);
-const disc = computed<Line[]>(() => [
-  { name: "front disc, °C", colour: "rear", points: over((m) => m.frontDisc) },
-]);
+const disc = computed(() => [lineOf("front disc", false, scale.value.heat, (m) => m.frontDisc)]);
 
 /** Plays the stop as long as it takes, or at once to its end where motion is not wanted. */
 function onPlay() {
@@ -212,15 +232,15 @@ function onPlay() {
       <LineChart
         title="Force on the pedal"
         :x="{ title: 'deceleration, g', min: 0.1, max: 0.9 }"
-        :y="{ title: 'N', min: 0 }"
+        :y="{ title: scale.N.unit, min: 0 }"
         :lines="force"
-        :wanted="{ name: 'what feet like, 150 to 350 N', from: 150, to: 350 }"
+        :wanted="liked"
         file="pedal-force"
       />
       <LineChart
         title="Travel of the pedal"
         :x="{ title: 'deceleration, g', min: 0.1, max: 0.9 }"
-        :y="{ title: 'mm', min: 0 }"
+        :y="{ title: scale.mm.unit, min: 0 }"
         :lines="travel"
         file="pedal-travel"
       />
@@ -248,14 +268,15 @@ function onPlay() {
             :said="`${now?.time.toFixed(2)} s`"
           />
           <p v-if="now" class="figures said" aria-live="off">
-            {{ Math.round(now.speed) }} km/h · {{ toFigure(now.way, "m", session.units) }} · front
+            {{ Math.round(scale.speed.of(now.speed)) }} {{ scale.speed.unit }} ·
+            {{ toFigure(now.way, "m", session.units) }} · front
             {{ toFigure(now.frontPressure, "MPa", session.units) }}, rear
             {{ toFigure(now.rearPressure, "MPa", session.units) }} ·
             {{ toFigure(now.frontLoad, "N", session.units) }} on the front,
             {{ toFigure(now.rearLoad, "N", session.units) }} on the rear<template
               v-if="now.frontDisc !== undefined"
             >
-              · disc {{ toFigure(now.frontDisc, "°C") }}</template
+              · disc {{ Math.round(scale.heat.of(now.frontDisc)) }} {{ scale.heat.unit }}</template
             >
           </p>
         </div>
@@ -263,21 +284,21 @@ function onPlay() {
           <LineChart
             title="Speed"
             :x="{ title: 's' }"
-            :y="{ title: 'km/h', min: 0 }"
+            :y="{ title: scale.speed.unit, min: 0 }"
             :lines="speed"
             file="stop-speed"
           />
           <LineChart
             title="Pressures"
             :x="{ title: 's' }"
-            :y="{ title: 'MPa', min: 0 }"
+            :y="{ title: scale.MPa.unit, min: 0 }"
             :lines="pressures"
             file="stop-pressures"
           />
           <LineChart
             title="Axle loads"
             :x="{ title: 's' }"
-            :y="{ title: 'kN', min: 0 }"
+            :y="{ title: scale.load.unit, min: 0 }"
             :lines="loads"
             file="stop-loads"
           />
@@ -285,7 +306,7 @@ function onPlay() {
             v-if="disc[0]?.points.length"
             title="Front disc"
             :x="{ title: 's' }"
-            :y="{ title: '°C', min: 0 }"
+            :y="{ title: scale.heat.unit, min: 0 }"
             :lines="disc"
             file="stop-disc"
           />

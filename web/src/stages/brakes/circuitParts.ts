@@ -13,7 +13,7 @@ const QUANTITIES: Record<string, Id[]> = {
   pedal: ["PEDAL_RATIO", "PEDAL_PLAY", "PEDAL_ROOM", "PEDAL_EFFICIENCY", "PUSH_ROD_PLAY"],
   booster: ["BOOST_RATIO", "BOOST_KNEE"],
   master: ["MASTER_BORE", "MASTER_STROKE", "RESERVOIR", "RESERVOIR_HEIGHT", "RESIDUAL_PRESSURE"],
-  valve: ["VALVE_KNEE", "VALVE_SLOPE"],
+  valve: ["VALVE_KNEE", "VALVE_SLOPE", "METERING_HOLD", "METERING_FULL"],
   lines: ["AIR_LEFT", "HYDRAULIC_EFFICIENCY"],
   parking: [
     "PARKING_GRADE",
@@ -37,7 +37,15 @@ const QUANTITIES: Record<string, Id[]> = {
     "SPECIFIC_HEAT",
     "FLUID_SHARE",
   ],
-  actuator: ["ACTUATOR_PRESSURE", "ACTUATOR_VOLUME", "BREAKAWAY_HOLD", "UNEVEN_LOAD", "AIR_LEFT"],
+  actuator: [
+    "ACTUATOR_PRESSURE",
+    "ACTUATOR_VOLUME",
+    "BREAKAWAY_HOLD",
+    "UNEVEN_LOAD",
+    "TOW_MASS",
+    "TOW_DECELERATION",
+    "AIR_LEFT",
+  ],
 };
 
 /** Quantities a plan may set otherwise than found. */
@@ -49,6 +57,8 @@ export const PLANNED: Id[] = [
   "BOOST_KNEE",
   "VALVE_KNEE",
   "VALVE_SLOPE",
+  "METERING_HOLD",
+  "METERING_FULL",
   "HAT_DRUM_DIAMETER",
   "PARKING_GAIN",
   "GRADE_HELD",
@@ -58,7 +68,7 @@ export const TITLES: Record<string, string> = {
   pedal: "Pedal",
   booster: "Booster",
   master: "Master",
-  valve: "Proportioning valve",
+  valve: "Valves",
   lines: "Lines and fluid",
   parking: "Parking brake",
   vehicle: "Vehicle",
@@ -76,7 +86,11 @@ export function toQuantities(key: PartKey, form: Form, all: Quantity[]): Quantit
   const places: Quantity["where"][] = form.axles[axle]?.shoes ? ["DRUM", "AXLE"] : ["DISC", "AXLE"];
   const chosen =
     axle >= 0
-      ? all.filter((q) => places.includes(q.where))
+      ? all.filter(
+          (q) =>
+            places.includes(q.where) ||
+            (q.id === "RESIDUAL_PRESSURE" && form.axles[axle]?.outlet === "PRESENT"),
+        )
       : (QUANTITIES[key] ?? []).flatMap((id) => all.filter((q) => q.id === id));
   return [...chosen.filter((q) => q.usual === undefined), ...chosen.filter((q) => q.usual !== undefined)];
 }

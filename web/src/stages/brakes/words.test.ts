@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { toDoubtful, toFigure } from "./words";
+import { toDoubtful, toFigure, toScale } from "./words";
 
 describe("figures of the brakes", () => {
   it("are told as finely as three digits", () => {
@@ -11,6 +11,14 @@ describe("figures of the brakes", () => {
     expect(toFigure(50.8, "mm", "INCH")).toBe("2.0 in");
     expect(toDoubtful(8.9, 0.9, "N", "INCH")).toBe("2.0 ± 0.20 lbf");
     expect(toFigure(230, "°C", "INCH")).toBe("230 °C");
+  });
+  it("are drawn in the reader's units", () => {
+    const heat = toScale("°C", "INCH");
+    expect([heat.unit, heat.of(100)]).toEqual(["°F", 212]);
+    expect(Math.round(toScale("kN", "INCH").of(10))).toBe(2248);
+    expect(Math.round(toScale("km/h", "INCH").of(100))).toBe(62);
+    expect(toScale("°C", "METRIC").of(100)).toBe(100);
+    expect(toScale("", "INCH").of(0.3)).toBe(0.3);
   });
   it("say what is not known, and never nought for it", () => {
     expect(toFigure(undefined, "N")).toBe("not known");

@@ -76,6 +76,22 @@ const INCH: Record<string, { unit: string; factor: number; offset?: number }> = 
   "m/s²": { unit: "ft/s²", factor: 1 / 0.3048 },
 };
 
+/** Units of charts besides: speeds, loads and temperatures. */
+const INCH_OF_CHARTS: typeof INCH = {
+  ...INCH,
+  "km/h": { unit: "mph", factor: 1 / 1.609344 },
+  kN: { unit: "lbf", factor: 1000 / 4.448221615 },
+  "°C": { unit: "°F", factor: 1.8, offset: 32 },
+};
+
+/** A chart's unit in the reader's units, and how its values are told in it. */
+export function toScale(unit: string, units: Units): { unit: string; of: (value: number) => number } {
+  const other = units === "INCH" ? INCH_OF_CHARTS[unit] : undefined;
+  return other
+    ? { unit: other.unit, of: (value) => value * other.factor + (other.offset ?? 0) }
+    : { unit, of: (value) => value };
+}
+
 /** A figure in the reader's units, as finely as three digits tell it. */
 export function toFigure(value: number | undefined, unit: string, units: Units = "METRIC"): string {
   if (value === undefined) return "not known";

@@ -11,10 +11,12 @@ import { toPrice } from "../../units/format";
 import VerdictMark from "../../verdict/VerdictMark.vue";
 import { toVerdictWord } from "../../verdict/words";
 import { toChart } from "./front";
+import { useBrakeParts } from "./useBrakeParts";
 import { useSearch } from "./useSearch";
 
 const axle = useAxle();
 const { done, isRunning, result, failure, start, stop } = useSearch(axle.axleId);
+const parts = useBrakeParts(axle.axleId, toKey);
 const terms = ref<Schemas["TermsView"] | null>(null);
 const perDay = ref(5);
 const perHour = ref(60);
@@ -69,7 +71,8 @@ const chart = computed(() =>
   ),
 );
 
-async function onChoose(c: Schemas["CombinationView"]) {
+/** Chooses what was found exactly; its brake parts go into the plan of the vehicle then. */
+async function onChoose(c: Schemas["CombinationView"], withParts?: Schemas["ProposalView"]) {
   fault.value = "";
   try {
     const now = await toData(
@@ -80,10 +83,20 @@ async function onChoose(c: Schemas["CombinationView"]) {
     );
     version.value = now.version;
     toast.add({ severity: "success", summary: `Chosen: ${now.described}`, life: 4000 });
+    if (withParts) await plan(withParts);
     await router.push(`/axles/${axle.axleId}/order`);
   } catch (e) {
     fault.value = toMessage(e);
   }
+}
+
+async function plan(proposal: Schemas["ProposalView"]) {
+  if (!terms.value) return;
+  const path = { jobId: terms.value.jobId };
+  const { circuit } = await toData(client.GET("/api/jobs/{jobId}/brakes", { params: { path } }));
+  const planned = { ...circuit.planned, parts: proposal.parts, figures: proposal.settings };
+  await toData(client.PUT("/api/jobs/{jobId}/brakes", { params: { path }, body: { ...circuit, planned } }));
+  toast.add({ severity: "success", summary: `Planned: ${proposal.names.join(", ")}`, life: 4000 });
 }
 
 function toNumber(c: Schemas["CombinationView"]) {
@@ -165,8 +178,23 @@ function toNumber(c: Schemas["CombinationView"]) {
                 None beats these in money, days, hours and going back at once. Numbers are those of the list.
               </figcaption>
             </figure>
+            <div v-if="result.best.some((c) => c.brakes && c.brakes !== 'FITS')" class="acts">
+              <Button
+                v-if="!parts.state.isRunning"
+                label="Count in the brake parts each wants"
+                severity="secondary"
+                outlined
+                @click="parts.lookFor(result.best)"
+              />
+              <template v-else>
+                <progress :value="parts.state.done" :max="parts.state.of" aria-label="Brake parts" />
+                <span class="figures" role="status">{{ parts.state.done }} of {{ parts.state.of }}</span>
+                <Button label="Stop" severity="secondary" outlined @click="parts.stop" />
+              </template>
+              <span v-if="parts.state.failure" class="failure" role="alert">{{ parts.state.failure }}</span>
+            </div>
             <ol class="found">
-              <li v-for="c in result.best" :key="toKey(c)" class="sheet">
+              <li v-for="c in parts.sorted(result.best)" :key="toKey(c)" class="sheet">
                 <p class="first">
                   <VerdictMark :verdict="c.verdict" :size="20" />
                   <strong>{{ c.kit }}</strong> {{ c.kitName }}
@@ -180,6 +208,14 @@ function toNumber(c: Schemas["CombinationView"]) {
                 <p v-if="c.brakes" class="small">
                   <VerdictMark :verdict="c.brakes" :size="14" /> brakes of the vehicle with it:
                   {{ toVerdictWord(c.brakes) }}
+                </p>
+                <p v-if="parts.found.get(toKey(c))" class="small">
+                  With {{ parts.found.get(toKey(c))!.names.join(", ") }}:
+                  <strong>{{ toPrice(c.cents + parts.found.get(toKey(c))!.cents) }}</strong>,
+                  {{ parts.found.get(toKey(c))!.proven ? "brakes proven" : parts.found.get(toKey(c))!.open }}
+                </p>
+                <p v-else-if="parts.found.get(toKey(c)) === null" class="small">
+                  No parts of the catalogue leave less of the brakes open.
                 </p>
                 <p v-if="c.options.length" class="small">With: {{ c.options.join(", ") }}</p>
                 <p v-if="c.wheel" class="small">On wheel {{ c.wheel }}</p>
@@ -196,6 +232,13 @@ function toNumber(c: Schemas["CombinationView"]) {
                     severity="secondary"
                     outlined
                     @click="onChoose(c)"
+                  />
+                  <Button
+                    v-if="session.mayChange && parts.found.get(toKey(c))"
+                    label="Choose it with these parts"
+                    severity="secondary"
+                    outlined
+                    @click="onChoose(c, parts.found.get(toKey(c)) ?? undefined)"
                   />
                 </p>
               </li>

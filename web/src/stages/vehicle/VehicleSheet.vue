@@ -1,7 +1,9 @@
 <script setup lang="ts">
-import { computed, reactive, ref, watch } from "vue";
-import { client, toData, type Schemas } from "../../api/client";
+import { computed, nextTick, ref, watch } from "vue";
+import { client, Refusal, toData, type Schemas } from "../../api/client";
+import DraftNotice from "../../shell/DraftNotice.vue";
 import { useSession } from "../../shell/session";
+import { useDraft } from "../../shell/useDraft";
 import { toMessage, useLoad } from "../../shell/useLoad";
 import { useUndo, type UndoableAction } from "../../shell/useUndo";
 import { withUnit } from "../../units/format";
@@ -21,16 +23,29 @@ const {
   data: vehicle,
   failure,
   isLoading,
+  load,
 } = useLoad(() => toData(client.GET("/api/jobs/{id}/vehicle", { params: { path: { id: jobId } } })));
 
 const part = ref("vehicle");
 const saveFailure = ref("");
 const isSaved = ref(false);
-const draft = reactive<{ sheet: Schemas["VehicleSheet"] | null }>({ sheet: null });
+interface Typed {
+  sheet: Schemas["VehicleSheet"];
+  /** As typed: what is no amount is said when saving, never taken for none. */
+  budget: string;
+}
+const draft = ref<Typed | null>(null);
+const keeper = useDraft(`vehicle.${jobId}`, draft);
+
+function toTyped({ sheet }: Schemas["VehicleView"]): Typed {
+  const { budgetCents } = sheet.wishes;
+  return { sheet, budget: budgetCents ? (budgetCents / 100).toFixed(2) : "" };
+}
 
 watch(vehicle, (now) => {
-  budget.value = now?.sheet.wishes.budgetCents ? (now.sheet.wishes.budgetCents / 100).toFixed(2) : "";
-  draft.sheet = now ? (JSON.parse(JSON.stringify(now.sheet)) as Schemas["VehicleSheet"]) : null;
+  if (!now) return;
+  if (draft.value) keeper.bringTogether(toTyped(now));
+  else keeper.open(toTyped(now));
 });
 
 const PARTS = [
@@ -41,8 +56,6 @@ const PARTS = [
 ];
 const axle = computed(() => vehicle.value?.axles.find((a) => `axle:${a.id}` === part.value) ?? null);
 const isAxle = computed(() => part.value.startsWith("axle:"));
-/** As typed: what is no amount is said when saving, never taken for none. */
-const budget = ref("");
 
 async function put(sheet: Schemas["VehicleSheet"]) {
   if (!vehicle.value) return;
@@ -84,24 +97,39 @@ function withUnits(sheet: Schemas["VehicleSheet"]): Schemas["VehicleSheet"] {
   };
 }
 
+/** Whether somebody else had changed it: theirs is fetched and brought together with what is typed. */
+async function isBroughtTogether(e: unknown) {
+  if (!(e instanceof Refusal) || e.status !== 409 || !vehicle.value) return false;
+  const { version } = vehicle.value;
+  await load();
+  if (failure.value || vehicle.value.version === version) return false;
+  await nextTick();
+  if (!keeper.conflicts.value.length)
+    saveFailure.value =
+      "Somebody else changed other things meanwhile: both are brought together. Look, and save.";
+  return true;
+}
+
 async function onSave() {
-  if (!vehicle.value || !draft.sheet) return;
+  if (!vehicle.value || !draft.value) return;
   saveFailure.value = "";
-  const cents = toCents(budget.value);
+  const cents = toCents(draft.value.budget);
   if (cents === null) {
-    saveFailure.value = `Budget: "${budget.value}" is no amount. Write it in euros, such as 1800 or 1800.50, or leave it empty.`;
+    saveFailure.value = `Budget: "${draft.value.budget}" is no amount. Write it in euros, such as 1800 or 1800.50, or leave it empty.`;
     return;
   }
-  draft.sheet.wishes.budgetCents = cents;
+  draft.value.sheet.wishes.budgetCents = cents;
   const before = vehicle.value.sheet;
-  const after = withUnits(draft.sheet);
+  const after = withUnits(draft.value.sheet);
   try {
     await put(after);
+    if (vehicle.value) keeper.done(toTyped(vehicle.value));
     undo.did({ undo: () => put(before), redo: () => put(after) });
     isSaved.value = true;
     setTimeout(() => (isSaved.value = false), 3000);
   } catch (e) {
-    saveFailure.value = toMessage(e);
+    isSaved.value = false;
+    if (!(await isBroughtTogether(e))) saveFailure.value = toMessage(e);
   }
 }
 </script>
@@ -110,7 +138,7 @@ async function onSave() {
   <div class="page">
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
     <p v-else-if="isLoading && !vehicle" class="soft">Fetching the vehicle sheet …</p>
-    <template v-if="vehicle && draft.sheet">
+    <template v-if="vehicle && draft">
       <div class="page-head">
         <h1>{{ vehicle.title }}</h1>
         <span class="soft">{{ vehicle.vehicle }}</span>
@@ -237,7 +265,7 @@ async function onSave() {
                   hint="any"
                   :most="80"
                 />
-                <TextField v-model="budget" label="Budget (EUR)" hint="not said" :most="10" />
+                <TextField v-model="draft.budget" label="Budget (EUR)" hint="not said" :most="10" />
               </div>
               <div class="checks">
                 <label
@@ -256,6 +284,12 @@ async function onSave() {
 
             <ConditionPanel v-else v-model:sheet="draft.sheet" :offers="vehicle.offers" />
 
+            <DraftNotice
+              :is-restored="keeper.isRestored.value"
+              :conflicts="keeper.conflicts.value"
+              @drop="keeper.drop"
+              @settle="keeper.settle"
+            />
             <p v-if="saveFailure" class="failure" role="alert">{{ saveFailure }}</p>
             <div class="ways">
               <button v-if="session.mayChange" type="submit" class="strong">Save</button>

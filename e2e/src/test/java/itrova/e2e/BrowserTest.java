@@ -91,7 +91,22 @@ abstract class BrowserTest {
         assertThat(faults).as("errors in the page").isEmpty();
     }
 
+    /** The page of somebody else at another computer. */
+    protected Page another(String login) {
+        Page other = browser.newContext(new Browser.NewContextOptions()
+                        .setViewportSize(1280, 800)
+                        .setBaseURL(RunningApplication.address()))
+                .newPage();
+        other.setDefaultTimeout(PATIENCE_MS);
+        signIn(other, login);
+        return other;
+    }
+
     protected void signIn(String login) {
+        signIn(page, login);
+    }
+
+    private static void signIn(Page page, String login) {
         page.navigate("/sign-in");
         page.getByLabel("Name").fill(login);
         page.getByLabel("Password").fill("ambleford");

@@ -15,12 +15,15 @@ import itrova.core.brakes.Equipment.Seen;
 import itrova.core.brakes.Equipment.StopLamp;
 import itrova.core.brakes.FittedPart;
 import itrova.core.hydraulics.DrumBrake;
+import itrova.core.lines.LinePoint;
+import itrova.core.lines.LineRun;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -43,6 +46,7 @@ public final class CircuitDocument {
                                             cursor.at("shoes").isPresent()
                                                     ? cursor.choice("shoes", DrumBrake.Kind.class)
                                                     : DrumBrake.Kind.LEADING_TRAILING),
+                            choice(cursor, "residual", Residual.class),
                             figures(cursor.at("figures"))))
                     .ifPresent(axles::add);
         }
@@ -56,9 +60,11 @@ public final class CircuitDocument {
                         c.at("reverse_lock_out").isPresent()
                                 ? c.choice("reverse_lock_out", Seen.class)
                                 : Seen.NOT_LOOKED,
+                        c.at("warning").isPresent() ? c.choice("warning", Seen.class) : Seen.NOT_LOOKED,
                         c.text("line_end", "")),
                 figures(c.at("figures")),
                 axles,
+                runs(c),
                 planned.isPresent()
                         ? new Changes(
                                 choice(planned, "booster", Booster.class),
@@ -66,6 +72,8 @@ public final class CircuitDocument {
                                 choice(planned, "residual", Residual.class),
                                 choice(planned, "fluid", Fluid.class),
                                 choice(planned, "parking", Parking.class),
+                                outlets(planned.at("outlets")),
+                                runs(planned),
                                 planned.entries("parts", false).stream()
                                         .map(p -> new FittedPart(p.text("code", ""), p.optional("axle", a -> a.node()
                                                 .asString())))
@@ -85,6 +93,41 @@ public final class CircuitDocument {
     /** Writes a circuit that stands alone. */
     public static String write(CircuitSheet sheet) {
         return Json.MAPPER.writeValueAsString(node(sheet));
+    }
+
+    private static Map<String, Residual> outlets(Cursor c) {
+        Map<String, Residual> outlets = new TreeMap<>();
+        c.node().properties().forEach(e -> outlets.put(e.getKey(), c.choice(e.getKey(), Residual.class)));
+        return outlets;
+    }
+
+    private static List<LineRun> runs(Cursor c) {
+        List<LineRun> runs = new ArrayList<>();
+        for (Cursor entry : c.entries("lines", false)) {
+            entry.guarded((run, f) -> new LineRun(
+                            LinePoint.of(run.text("from", "")),
+                            LinePoint.of(run.text("to", "")),
+                            asTyped(run.at("length").node()),
+                            run.at("bore").isPresent() ? asTyped(run.at("bore").node()) : ""))
+                    .ifPresent(runs::add);
+        }
+        return runs;
+    }
+
+    private static void put(ObjectNode owner, List<LineRun> runs) {
+        if (runs.isEmpty()) {
+            return;
+        }
+        ArrayNode lines = owner.putArray("lines");
+        for (LineRun run : runs) {
+            ObjectNode one = lines.addObject()
+                    .put("from", run.from().key())
+                    .put("to", run.to().key())
+                    .put("length", run.length());
+            if (!run.bore().isBlank()) {
+                one.put("bore", run.bore());
+            }
+        }
     }
 
     private static <E extends Enum<E>> Optional<E> choice(Cursor c, String key, Class<E> type) {
@@ -108,7 +151,8 @@ public final class CircuitDocument {
         n.put("split", word(s.split())).put("parking", word(s.parking()));
         n.put("stop_lamp", word(s.seen().stopLamp()))
                 .put("actuator", word(s.seen().actuator()))
-                .put("reverse_lock_out", word(s.seen().reverseLockOut()));
+                .put("reverse_lock_out", word(s.seen().reverseLockOut()))
+                .put("warning", word(s.seen().warning()));
         if (!s.seen().lineEnd().isBlank()) {
             n.put("line_end", s.seen().lineEnd());
         }
@@ -118,8 +162,10 @@ public final class CircuitDocument {
             ObjectNode a = axles.addObject().put("name", axle.name());
             a.put("brakes", axle.shoes().isPresent() ? "drum" : "disc");
             axle.shoes().ifPresent(kind -> a.put("shoes", word(kind)));
+            axle.outlet().ifPresent(outlet -> a.put("residual", word(outlet)));
             a.set("figures", node(axle.figures()));
         }
+        put(n, s.runs());
         Changes planned = s.planned();
         if (!planned.equals(Changes.NONE)) {
             ObjectNode p = n.putObject("planned");
@@ -128,6 +174,11 @@ public final class CircuitDocument {
             planned.residual().ifPresent(e -> p.put("residual", word(e)));
             planned.fluid().ifPresent(e -> p.put("fluid", word(e)));
             planned.parking().ifPresent(e -> p.put("parking", word(e)));
+            if (!planned.outlets().isEmpty()) {
+                ObjectNode outlets = p.putObject("outlets");
+                planned.outlets().forEach((axle, outlet) -> outlets.put(axle, word(outlet)));
+            }
+            put(p, planned.runs());
             if (!planned.parts().isEmpty()) {
                 ArrayNode parts = p.putArray("parts");
                 planned.parts().forEach(part -> {

@@ -1,5 +1,6 @@
 package itrova.formats;
 
+import itrova.core.bench.HoldKind;
 import itrova.core.fastener.Thread;
 import itrova.core.work.BenchPlan;
 import itrova.core.work.BenchStep;
@@ -7,6 +8,7 @@ import itrova.core.work.BenchStep.Effort;
 import itrova.core.work.BenchStep.Tighten;
 import itrova.core.work.Minutes;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import tools.jackson.databind.JsonNode;
@@ -27,6 +29,7 @@ public final class PlanDocument {
                     .put("caution", s.caution())
                     .put("hold", s.hold());
             n.set("text", PhraseDocument.node(s.text()));
+            s.reading().ifPresent(r -> n.put("reading", r.key()));
             s.tighten().ifPresent(t -> {
                 n.put("torque_nm", t.torque());
                 t.thread().ifPresent(thread -> n.put("thread", thread.designation()));
@@ -56,6 +59,9 @@ public final class PlanDocument {
                     PhraseDocument.read(n.path("text")),
                     n.path("caution").asString(),
                     n.path("hold").asString(),
+                    Arrays.stream(HoldKind.values())
+                            .filter(k -> k.key().equals(n.path("reading").asString("")))
+                            .findFirst(),
                     n.has("torque_nm")
                             ? Optional.of(new Tighten(
                                     n.path("torque_nm").asDouble(),

@@ -1,5 +1,6 @@
 package itrova.formats;
 
+import itrova.core.bench.HoldKind;
 import itrova.core.order.OrderGate;
 import itrova.core.phrase.Amount;
 import itrova.core.wording.Wording;
@@ -57,6 +58,7 @@ public final class StepsDocument {
                                 s.effort().people())));
                 line(out, "outside", s.effort().outside());
                 line(out, "hold", s.hold());
+                s.reading().ifPresent(r -> line(out, "read", read(r)));
                 line(out, "caution", s.caution());
             }
             CriticalPath path = CriticalPath.of(p.plan());
@@ -68,6 +70,13 @@ public final class StepsDocument {
                     String.join(", ", path.ids())));
         }
         return out.toString();
+    }
+
+    private static String read(HoldKind r) {
+        String from = r.least().isPresent() ? "from " + r.least().getAsDouble() : "";
+        String to = r.most().isPresent() ? "to " + r.most().getAsDouble() : "";
+        return (r.title() + " " + from + " " + to).replace("  ", " ").strip() + " " + r.unit() + " (" + r.source()
+                + ")";
     }
 
     private static void line(StringBuilder out, String name, String text) {
@@ -95,6 +104,16 @@ public final class StepsDocument {
                         .put("caution", s.caution());
                 ArrayNode after = step.putArray("after");
                 s.after().forEach(after::add);
+                s.reading().ifPresent(r -> {
+                    ObjectNode reading = step.putObject("reading")
+                            .put("kind", r.key())
+                            .put("unit", r.unit())
+                            .put("readings", r.readings())
+                            .put("doubt", r.doubt())
+                            .put("source", r.source());
+                    r.least().ifPresent(least -> reading.put("least", least));
+                    r.most().ifPresent(most -> reading.put("most", most));
+                });
                 s.tighten().ifPresent(t -> step.put("torque_Nm", t.torque()));
                 ArrayNode tools = step.putArray("tools");
                 s.effort().tools().forEach(tools::add);

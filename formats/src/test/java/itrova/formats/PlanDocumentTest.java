@@ -2,6 +2,7 @@ package itrova.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import itrova.core.bench.HoldKind;
 import itrova.core.fastener.Thread;
 import itrova.core.finding.CheckId;
 import itrova.core.kit.PartKind;
@@ -34,13 +35,23 @@ class PlanDocumentTest {
     @Test
     void stepsAreReadBackAsTheyWereFrozen() {
         BenchPlan plan = new BenchPlan(List.of(
-                new BenchStep("lift", "Lift", WHOLE, "Stands.", "", Optional.empty(), List.of(), Effort.UNSAID),
+                new BenchStep(
+                        "lift",
+                        "Lift",
+                        WHOLE,
+                        "Stands.",
+                        "",
+                        Optional.empty(),
+                        Optional.empty(),
+                        List.of(),
+                        Effort.UNSAID),
                 new BenchStep(
                         "nuts",
                         "Nuts",
                         Phrase.given("crosswise"),
                         "",
                         "all tight",
+                        Optional.of(HoldKind.RUN_OUT),
                         Optional.of(new Tighten(75, Optional.of(Thread.parse("1/2-20")))),
                         List.of("lift"),
                         new Effort(

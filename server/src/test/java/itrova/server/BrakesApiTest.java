@@ -8,14 +8,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import itrova.formats.JobDocument;
 import itrova.server.TestServer.Answer;
 import itrova.server.TestServer.Client;
+import java.util.List;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The brakes of a job's vehicle: as found, as planned, written down, and never over somebody else's. */
 class BrakesApiTest {
+    private static final JsonMapper JSON = new JsonMapper();
     private static TestServer server;
     private static Client mechanic;
     private static Client viewer;
@@ -69,8 +72,8 @@ class BrakesApiTest {
         String circuit = before.path("circuit")
                 .toString()
                 .replace(
-                        "\"planned\":{\"parts\":[],\"figures\":{}}",
-                        "\"planned\":{\"split\":\"FRONT_REAR\",\"booster\":\"VACUUM\",\"parts\":[],\"figures\":{\"MASTER_BORE\":\"1 1/8 in\",\"MASTER_STROKE\":\"42 mm\"}}");
+                        "\"planned\":{\"outlets\":{},\"lines\":[],\"parts\":[],\"figures\":{}}",
+                        "\"planned\":{\"split\":\"FRONT_REAR\",\"booster\":\"VACUUM\",\"outlets\":{},\"lines\":[],\"parts\":[],\"figures\":{\"MASTER_BORE\":\"1 1/8 in\",\"MASTER_STROKE\":\"42 mm\"}}");
         assertThat(circuit).contains("1 1/8 in");
         Answer saved = mechanic.put(address, circuit);
         assertThat(saved.status()).as(saved.text()).isEqualTo(200);
@@ -94,8 +97,8 @@ class BrakesApiTest {
         Answer wide = mechanic.put(
                 address,
                 circuit.replace(
-                        "\"planned\":{\"parts\":[],\"figures\":{}}",
-                        "\"planned\":{\"parts\":[],\"figures\":{\"MASTER_BORE\":\"22 in\"}}"));
+                        "\"planned\":{\"outlets\":{},\"lines\":[],\"parts\":[],\"figures\":{}}",
+                        "\"planned\":{\"outlets\":{},\"lines\":[],\"parts\":[],\"figures\":{\"MASTER_BORE\":\"22 in\"}}"));
         assertProblem(wide, 422);
         assertThat(wide.text()).contains("master bore");
         Answer light = mechanic.put(address, circuit.replace("2050 kg", "900 kg"));
@@ -151,6 +154,111 @@ class BrakesApiTest {
         assertProblem(viewer.get(address + "/fade?from=0&count=999999"), 422);
     }
 
+    private static final String PIECE = "{\"from\":%d,\"count\":%d,\"open\":%s,\"cents\":%d,\"compared\":%d}";
+
+    /** Asks piece after piece, as a page does, and keeps the best. */
+    private JsonNode proposal(String address, String body) throws Exception {
+        JsonNode best = null;
+        int pieces = 0;
+        for (int from = 0, total = 1, compared = 0; from < total; pieces++) {
+            String piece = PIECE.formatted(
+                    from,
+                    400,
+                    best == null ? "null" : best.path("openCount").asString(),
+                    best == null ? 0 : best.path("cents").asLong(),
+                    compared);
+            JsonNode told = viewer.post(address, body.formatted(piece)).json();
+            assertThat(told.path("next").asInt()).isGreaterThan(from);
+            from = told.path("next").asInt();
+            total = told.path("total").asInt();
+            compared = told.path("compared").asInt();
+            best = told.hasNonNull("best") ? told.path("best") : best;
+        }
+        assertThat(pieces).isGreaterThan(1);
+        return best;
+    }
+
+    /** A kit that is only thought of is told with the parts it would want; nothing is chosen by it. */
+    @Test
+    void partsAreProposedForAKitThatIsThoughtOf() throws Exception {
+        long axle = copyOfVanAsFound(mechanic, "QF-103");
+        JsonNode proposal = proposal(
+                "/api/axles/" + axle + "/brakes/proposal",
+                "{\"piece\":%s,\"kit\":\"QF-101\",\"with\":{\"options\":[],\"works\":[]}}");
+        assertThat(proposal.path("proven").asBoolean()).isTrue();
+        assertThat(proposal.path("cents").asLong()).isPositive();
+        assertProblem(
+                viewer.post(
+                        "/api/axles/" + axle + "/brakes/proposal",
+                        "{\"piece\":" + PIECE.formatted(0, 1, "null", 0, 0)
+                                + ",\"kit\":\"NONE-1\",\"with\":{\"options\":[],\"works\":[]}}"),
+                404);
+        assertThat(mechanic.get("/api/axles/" + axle + "/order")
+                        .json()
+                        .path("kit")
+                        .toString())
+                .contains("QF-103");
+    }
+
+    /** Who told what and when: found and planned, figures and lines. */
+    @Test
+    void theHistoryOfAFigureIsTold() throws Exception {
+        long axle = copyOfVanAsFound(mechanic, "QF-103");
+        long job =
+                mechanic.get("/api/axles/" + axle + "/end").json().path("jobId").asLong();
+        String address = "/api/jobs/" + job + "/brakes";
+        ObjectNode circuit = (ObjectNode) mechanic.get(address).json().path("circuit");
+        ((ObjectNode) circuit.path("figures")).put("MASTER_BORE", "13/16 in");
+        ((ObjectNode) circuit.path("planned").path("figures")).put("MASTER_BORE", "7/8 in");
+        ((ObjectNode) circuit.path("axles").get(1).path("figures")).put("HOSE_LENGTH", "400 mm");
+        assertThat(mechanic.put(address, circuit.toString()).status()).isEqualTo(200);
+        JsonNode newest = viewer.get(address + "/history").json().get(0);
+        assertThat(newest.path("by").asString()).isNotBlank();
+        assertThat(newest.path("changes").toString())
+                .contains(
+                        "\"quantity\":\"MASTER_BORE\"",
+                        "13/16 in",
+                        "7/8 in",
+                        "\"planned\":true",
+                        "rear axle",
+                        "400 mm");
+        assertThat(newest.path("changes").size()).isEqualTo(3);
+    }
+
+    private static String line(String from, String to) {
+        return "{\"from\":\"" + from + "\",\"to\":\"" + to + "\",\"length\":\"800 mm\",\"bore\":\"\"}";
+    }
+
+    /** Lines as they are drawn: a loop, a wheel without a line and a stranger are refused by name, and nothing is lost. */
+    @Test
+    void linesThatDoNotHangTogetherAreRefused() throws Exception {
+        String address = address();
+        ObjectNode circuit = (ObjectNode) mechanic.get(address).json().path("circuit");
+        List<String> whole = List.of(
+                line("outlet 1", "junction 1"),
+                line("junction 1", "axle 1 left"),
+                line("junction 1", "axle 1 right"),
+                line("junction 1", "axle 2 left"),
+                line("axle 2 left", "axle 2 right"));
+        for (String[] wrong : new String[][] {
+            {line("axle 1 left", "axle 1 right"), "loop"},
+            {line("junction 8", "junction 9"), "hangs on no outlet"},
+            {line("outlet 1", "wheel"), "no end of a brake line"},
+            {line("junction 1", "axle 3 left"), "axle 3 left"}
+        }) {
+            circuit.set("lines", JSON.readTree("[" + String.join(",", whole) + "," + wrong[0] + "]"));
+            Answer refused = mechanic.put(address, circuit.toString());
+            assertProblem(refused, 422);
+            assertThat(refused.text()).contains(wrong[1]);
+        }
+        circuit.set("lines", JSON.readTree("[" + String.join(",", whole.subList(0, 4)) + "]"));
+        assertThat(mechanic.put(address, circuit.toString()).text()).contains("axle 2 right", "without a line");
+        circuit.set("lines", JSON.readTree("[" + String.join(",", whole) + "]"));
+        Answer kept = mechanic.put(address, circuit.toString());
+        assertThat(kept.status()).isEqualTo(200);
+        assertThat(kept.json().path("circuit").path("lines").size()).isEqualTo(5);
+    }
+
     /** What is proposed is planned, is proven then, opens the order, and is bought with it. */
     @Test
     void theProposalOpensTheOrder() throws Exception {
@@ -164,13 +272,17 @@ class BrakesApiTest {
                 mechanic.get("/api/axles/" + axle + "/end").json().path("jobId").asLong();
         String address = "/api/jobs/" + job + "/brakes";
         assertThat(viewer.get(address + "/masters").json().size()).isGreaterThanOrEqualTo(8);
-        JsonNode proposal = viewer.get(address + "/proposal").json().get(0);
+        JsonNode proposal = proposal(address + "/proposal", "%s");
         assertThat(proposal.path("proven").asBoolean()).isTrue();
         ObjectNode circuit = (ObjectNode) mechanic.get(address).json().path("circuit");
         ((ObjectNode) circuit.path("planned")).set("parts", proposal.path("parts"));
         ((ObjectNode) circuit.path("planned")).set("figures", proposal.path("settings"));
         assertThat(mechanic.put(address, circuit.toString()).status()).isEqualTo(200);
-        assertThat(viewer.get(address + "/proposal").json().size()).isZero();
+        assertThat(viewer.post(address + "/proposal", PIECE.formatted(0, 5000, "null", 0, 0))
+                        .json()
+                        .path("total")
+                        .asInt())
+                .isZero();
         JsonNode open = mechanic.get(order).json();
         assertThat(open.path("gate").asString()).isEqualTo("OPEN");
         assertThat(open.path("seal").asString()).isNotEqualTo(shut.path("seal").asString());

@@ -36,7 +36,7 @@ final class Balance {
 
     /** Said of a valve that never works, for the foot does not reach its knee. */
     private Optional<Phrase> idle() {
-        if (j.circuit.valve() != BrakeCircuit.Valve.PROPORTIONING) {
+        if (!j.circuit.valve().isProportioning()) {
             return Optional.empty();
         }
         Optional<Double> reached = j.middle(v -> BrakeModel.pressure(v, BrakeModel.MOST_FOOT));

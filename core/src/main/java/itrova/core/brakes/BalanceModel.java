@@ -3,6 +3,7 @@ package itrova.core.brakes;
 import static itrova.core.brakes.BrakeQuantity.RETURN_SPRINGS;
 
 import itrova.core.brakes.Reckoning.Values;
+import itrova.core.hydraulics.MeteringValve;
 import itrova.core.hydraulics.ProportioningValve;
 import itrova.core.stopping.Adhesion;
 import itrova.core.stopping.TwoAxles;
@@ -27,15 +28,16 @@ final class BalanceModel {
     static double balance(Values v, Load load, ProportioningValve valve) {
         TwoAxles vehicle = BrakeModel.vehicle(v, load);
         Axle front = Axle.of(v, BrakeModel.FRONT);
+        MeteringValve metering = BrakeModel.metering(v);
         Axle rear = Axle.of(v, BrakeModel.REAR);
         double least = Double.POSITIVE_INFINITY;
         double before = 0;
         for (double p = BrakeModel.PRESSURE_STEP; p < BrakeModel.STRONGEST_PRESSURE; p += BrakeModel.PRESSURE_STEP) {
-            double z = (front.force(p) + rear.force(valve.behind(p))) / vehicle.weight();
+            double z = (front.force(metering.ahead(p)) + rear.force(valve.behind(p))) / vehicle.weight();
             // the last step ends where the range does: between two points the forces are straight lines
             double at = z > Adhesion.TO ? p - BrakeModel.PRESSURE_STEP * (z - Adhesion.TO) / (z - before) : p;
             if (z >= Adhesion.FROM) {
-                Adhesion used = Adhesion.of(vehicle, front.force(at), rear.force(valve.behind(at)));
+                Adhesion used = Adhesion.of(vehicle, front.force(metering.ahead(at)), rear.force(valve.behind(at)));
                 least = Math.min(least, used.front() - used.rear());
             }
             if (z > Adhesion.TO) {

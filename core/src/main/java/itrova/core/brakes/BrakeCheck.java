@@ -18,14 +18,18 @@ public enum BrakeCheck implements Titled {
     BOILING_NEW("Fluid against boiling, new", false),
     BOILING_OLD("Fluid against boiling, old", false),
     BOOSTER_VACUUM("Stopping without the booster's help", false),
+    RESIDUAL_DRUMS("Residual valve of drums", false),
     RUN_BACK("Reservoir above the calipers", false),
     PUSH_ROD("Push-rod play", false),
     STOP_LAMP("Stop-lamp switch", false),
+    WARNING("Lamp for a failed circuit", false),
+    METERING("Metering valve", false),
     FITTINGS("Lines into ports", true),
     ACTUATOR("Actuator's pressure", true),
     ACTUATOR_VOLUME("Actuator's volume", true),
     REVERSE("Backing the trailer", true),
-    BREAKAWAY("Breakaway", true);
+    BREAKAWAY("Breakaway", true),
+    COMBINATION("Stopping together with the tow vehicle", false);
 
     private final String title;
     private final boolean critical;

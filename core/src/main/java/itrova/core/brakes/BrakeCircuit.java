@@ -13,9 +13,9 @@ import java.util.Optional;
  *
  * @param isTrailer whether an actuator takes the place of pedal and master
  * @param booster what helps the foot; for one not looked at nothing of the foot is proven
- * @param valve whether a valve holds the rear back; one not looked at must be told by its knee
+ * @param valve what stands between master and axles; one not looked at must be told by its knee
  * @param split what fails with one line
- * @param residual whether the master hides a residual valve
+ * @param residual whether the master hides a residual valve; an axle's outlet may be told apart
  * @param fluid what is in it
  * @param parking what holds it standing
  * @param axles every axle, converted or not, the front one first
@@ -55,11 +55,36 @@ public record BrakeCircuit(
         HYDRAULIC
     }
 
-    /** Whether a valve lets the rear pressure grow more slowly. */
+    /** What stands between the master and the axles. */
     public enum Valve {
         NOT_LOOKED,
         NONE,
-        PROPORTIONING
+        /** Keeps the front waiting at low pressure. */
+        METERING,
+        /** Lets the rear pressure grow more slowly. */
+        PROPORTIONING,
+        /** Both in one body, or one behind the other. */
+        COMBINATION;
+
+        /** Whether the front waits. */
+        public boolean isMetering() {
+            return this == METERING || this == COMBINATION;
+        }
+
+        /** Whether the rear is held back, or nobody looked. */
+        public boolean isProportioning() {
+            return this == PROPORTIONING || this == COMBINATION || this == NOT_LOOKED;
+        }
+
+        /** The same with a metering valve. */
+        Valve metering() {
+            return this == METERING || this == NONE ? METERING : COMBINATION;
+        }
+
+        /** The same with a proportioning valve. */
+        Valve proportioning() {
+            return isMetering() ? COMBINATION : PROPORTIONING;
+        }
     }
 
     /** What one cut line takes away. */
@@ -126,8 +151,14 @@ public record BrakeCircuit(
      *
      * @param name of the axle
      * @param shoes how the drum's shoes are arranged; absent for discs
+     * @param outlet residual valve of the outlet that feeds it, where that is known apart from the master's others
      */
-    public record AxleBrakes(String name, Optional<DrumBrake.Kind> shoes) {
+    public record AxleBrakes(String name, Optional<DrumBrake.Kind> shoes, Optional<Residual> outlet) {
+        /** An axle whose outlet is like the master's others. */
+        public AxleBrakes(String name, Optional<DrumBrake.Kind> shoes) {
+            this(name, shoes, Optional.empty());
+        }
+
         public boolean isDisc() {
             return shoes.isEmpty();
         }
@@ -165,7 +196,12 @@ public record BrakeCircuit(
     /** The same with one axle on discs and what is known of them. */
     public BrakeCircuit withDiscs(int axle, Map<BrakeQuantity, Measured> known) {
         List<AxleBrakes> others = new java.util.ArrayList<>(axles);
-        others.set(axle, new AxleBrakes(axles.get(axle).name(), Optional.empty()));
+        others.set(
+                axle,
+                new AxleBrakes(
+                        axles.get(axle).name(),
+                        Optional.empty(),
+                        axles.get(axle).outlet()));
         Map<QuantityAt, Measured> more = new HashMap<>(given);
         known.forEach((q, value) -> more.put(new QuantityAt(q, axle), value));
         return new BrakeCircuit(isTrailer, booster, valve, split, residual, fluid, parking, others, equipment, more);
@@ -174,6 +210,17 @@ public record BrakeCircuit(
     /** The same with other quantities. */
     public BrakeCircuit withGiven(Map<QuantityAt, Measured> other) {
         return new BrakeCircuit(isTrailer, booster, valve, split, residual, fluid, parking, axles, equipment, other);
+    }
+
+    /** Residual valve of the outlet that feeds an axle. */
+    public Residual residual(int axle) {
+        return axles.get(axle).outlet().orElse(residual);
+    }
+
+    /** Where the pressure a residual valve keeps in an axle's line is told. */
+    QuantityAt residualPressure(int axle) {
+        QuantityAt own = new QuantityAt(BrakeQuantity.RESIDUAL_PRESSURE, axle);
+        return given.containsKey(own) ? own : QuantityAt.vehicle(BrakeQuantity.RESIDUAL_PRESSURE);
     }
 
     /** Whether any axle has discs. */

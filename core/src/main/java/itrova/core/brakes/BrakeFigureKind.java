@@ -7,6 +7,10 @@ import java.util.Locale;
 public enum BrakeFigureKind implements Titled {
     BALANCE_EMPTY("Adhesion of front beyond rear at its least, empty", ""),
     BALANCE_LADEN("Adhesion of front beyond rear at its least, laden", ""),
+    COMBINATION_DECELERATION("Deceleration of tow vehicle and trailer together", "m/s²"),
+    COMBINATION_DECELERATION_TRAILER_FAILED("The same with the trailer's brakes failed", "m/s²"),
+    COUPLING_THRUST("Push of the trailer on the coupling in that stop", "N"),
+    DECELERATION_BEFORE_FRONT("Deceleration by the rear alone before the metering valve opens, empty", "m/s²"),
     DECELERATION_DRY_AT_500_N("Deceleration on a dry road at 500 N", "m/s²"),
     DECELERATION_FRONT_CIRCUIT_ONLY("Deceleration with the rear circuit cut, at 500 N", "m/s²"),
     DECELERATION_ONE_CIRCUIT_ONLY("Deceleration with one circuit cut, at 500 N", "m/s²"),

@@ -20,6 +20,8 @@ import static itrova.core.brakes.BrakeQuantity.LINING_WIDTH;
 import static itrova.core.brakes.BrakeQuantity.MASS_EMPTY;
 import static itrova.core.brakes.BrakeQuantity.MASS_LADEN;
 import static itrova.core.brakes.BrakeQuantity.MASTER_BORE;
+import static itrova.core.brakes.BrakeQuantity.METERING_FULL;
+import static itrova.core.brakes.BrakeQuantity.METERING_HOLD;
 import static itrova.core.brakes.BrakeQuantity.PAD_FRICTION;
 import static itrova.core.brakes.BrakeQuantity.PAD_FRICTION_HOT;
 import static itrova.core.brakes.BrakeQuantity.PEDAL_EFFICIENCY;
@@ -36,11 +38,11 @@ import static itrova.core.brakes.BrakeQuantity.WHEELBASE;
 
 import itrova.core.brakes.BrakeCircuit.AxleBrakes;
 import itrova.core.brakes.BrakeCircuit.Booster;
-import itrova.core.brakes.BrakeCircuit.Valve;
 import itrova.core.brakes.Reckoning.Values;
 import itrova.core.hydraulics.DiscBrake;
 import itrova.core.hydraulics.DrumBrake;
 import itrova.core.hydraulics.InternalShoe;
+import itrova.core.hydraulics.MeteringValve;
 import itrova.core.hydraulics.Pedal;
 import itrova.core.hydraulics.ProportioningValve;
 import itrova.core.stopping.Adhesion;
@@ -90,9 +92,27 @@ final class BrakeModel {
     }
 
     static ProportioningValve valve(Values v) {
-        return v.circuit().valve() == Valve.NONE
-                ? ProportioningValve.NONE
-                : new ProportioningValve(v.of(VALVE_KNEE), v.of(VALVE_SLOPE));
+        return v.circuit().valve().isProportioning()
+                ? new ProportioningValve(v.of(VALVE_KNEE), v.of(VALVE_SLOPE))
+                : ProportioningValve.NONE;
+    }
+
+    static MeteringValve metering(Values v) {
+        return v.circuit().valve().isMetering()
+                ? new MeteringValve(v.of(METERING_HOLD), v.of(METERING_FULL))
+                : MeteringValve.NONE;
+    }
+
+    /** Pressure in the line of an axle (MPa) at one in the master. */
+    static double line(Values v, int axle, double masterPressure) {
+        return axle == REAR ? valve(v).behind(masterPressure) : metering(v).ahead(masterPressure);
+    }
+
+    /** Deceleration (m/s²) the rear makes alone before a metering valve lets the front begin. */
+    static double beforeFront(Values v, Load load) {
+        return TwoAxles.G
+                * force(v, REAR, v.of(METERING_HOLD), false)
+                / vehicle(v, load).weight();
     }
 
     // --- torque and force ---
@@ -133,8 +153,7 @@ final class BrakeModel {
 
     /** Force at the ground of one axle (N). */
     static double force(Values v, int axle, double masterPressure, boolean hot) {
-        double line = axle == REAR ? valve(v).behind(masterPressure) : masterPressure;
-        return 2 * torque(v, axle, line, hot) * 1000 / rolling(v);
+        return 2 * torque(v, axle, line(v, axle, masterPressure), hot) * 1000 / rolling(v);
     }
 
     /** Master pressure that decelerates by z·g without any wheel locking (MPa); infinite where none does. */
@@ -186,9 +205,9 @@ final class BrakeModel {
         return footFor(v, new BrentSolver(1e-9).solve(200, excess::applyAsDouble, 0, high));
     }
 
-    /** Pressure behind the valve at which the vehicle decelerates by z·g (MPa). */
-    static double rearPressureFor(Values v, double z, Load load) {
-        return valve(v).behind(pressureFor(v, z, load, false));
+    /** Torque of one wheel (N·m) at a deceleration of z·g, cold. */
+    static double torqueFor(Values v, int axle, double z, Load load) {
+        return torque(v, axle, line(v, axle, pressureFor(v, z, load, false)), false);
     }
 
     /** Share of the braking the rear does at z. */
@@ -209,11 +228,6 @@ final class BrakeModel {
         return TwoAxles.G
                 * new Braking(vehicle(v, load), road)
                         .deceleration(frontShare * force(v, FRONT, p, false), rearShare * force(v, REAR, p, false));
-    }
-
-    /** Pressure behind the valve (MPa). */
-    static double behindValve(Values v, double pressure) {
-        return valve(v).behind(pressure);
     }
 
     /** Torque an axle's share of the load wants (N·m for both wheels): half of its load at the rolling radius (ECE R13, category O2). */

@@ -37,6 +37,8 @@ public enum BrakeQuantity implements Titled {
     HYDRAULIC_EFFICIENCY,
     VALVE_KNEE,
     VALVE_SLOPE,
+    METERING_HOLD,
+    METERING_FULL,
     DRUM_DIAMETER,
     LINING_WIDTH,
     CYLINDER_BORE,
@@ -78,7 +80,9 @@ public enum BrakeQuantity implements Titled {
     ACTUATOR_PRESSURE,
     ACTUATOR_VOLUME,
     BREAKAWAY_HOLD,
-    UNEVEN_LOAD;
+    UNEVEN_LOAD,
+    TOW_MASS,
+    TOW_DECELERATION;
 
     /** Where a quantity belongs. */
     public enum Where {
@@ -89,7 +93,7 @@ public enum BrakeQuantity implements Titled {
         TRAILER
     }
 
-    private static final int COLUMNS = 9;
+    private static final int COLUMNS = 10;
     private static final Map<String, Row> ROWS = Table.rows(BrakeQuantity.class, "quantities.psv", COLUMNS).stream()
             .map(Row::of)
             .collect(Collectors.toMap(Row::name, Function.identity()));
@@ -103,7 +107,8 @@ public enum BrakeQuantity implements Titled {
             OptionalDouble usual,
             double half,
             String source,
-            String howTo) {
+            String howTo,
+            String slip) {
         static Row of(String[] c) {
             return new Row(
                     c[0],
@@ -114,7 +119,8 @@ public enum BrakeQuantity implements Titled {
                     c[5].isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(Double.parseDouble(c[5])),
                     c[6].isEmpty() ? 0 : Double.parseDouble(c[6]),
                     c[7],
-                    c[8].strip());
+                    c[8].strip(),
+                    c[9].strip());
         }
     }
 
@@ -162,6 +168,11 @@ public enum BrakeQuantity implements Titled {
         return row().howTo();
     }
 
+    /** What is done wrong most often when it is got. */
+    public String slip() {
+        return row().slip();
+    }
+
     @Override
     public String title() {
         return name().toLowerCase(Locale.ROOT).replace('_', ' ');
@@ -177,6 +188,7 @@ public enum BrakeQuantity implements Titled {
             case "°" -> name + "_deg";
             case "%" -> name + "_percent";
             case "min" -> name + "_min";
+            case "m/s²" -> name + "_m_per_s2";
             default -> name;
         };
     }

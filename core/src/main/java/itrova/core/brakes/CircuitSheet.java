@@ -13,6 +13,7 @@ import itrova.core.brakes.Equipment.StopLamp;
 import itrova.core.fastener.Fitting;
 import itrova.core.hydraulics.DrumBrake;
 import itrova.core.kit.Kit;
+import itrova.core.lines.LineRun;
 import itrova.core.part.Part;
 import itrova.core.part.PartQuantity;
 import itrova.core.part.PartSort;
@@ -28,6 +29,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 
 /**
  * The circuit as somebody wrote it down, as found and what is planned otherwise. Figures stay as typed.
@@ -40,6 +42,7 @@ import java.util.Set;
  * @param seen what hangs on it
  * @param figures of the vehicle, as typed
  * @param axles every axle, the front one first
+ * @param runs lines as they run; empty where nobody drew them
  * @param planned what is to be otherwise besides the kits put in
  */
 public record CircuitSheet(
@@ -48,14 +51,16 @@ public record CircuitSheet(
         SeenSheet seen,
         Map<BrakeQuantity, String> figures,
         List<AxleSheet> axles,
+        List<LineRun> runs,
         Changes planned) {
     /** Nobody looked at it. */
     public static final CircuitSheet UNSEEN = new CircuitSheet(
-            Split.NOT_LOOKED, Parking.NOT_LOOKED, SeenSheet.NOT_LOOKED, Map.of(), List.of(), Changes.NONE);
+            Split.NOT_LOOKED, Parking.NOT_LOOKED, SeenSheet.NOT_LOOKED, Map.of(), List.of(), List.of(), Changes.NONE);
 
     public CircuitSheet {
         figures = inOrder(figures);
         axles = List.copyOf(axles);
+        runs = List.copyOf(runs);
         figures.forEach(BrakeQuantity::parse);
     }
 
@@ -65,12 +70,13 @@ public record CircuitSheet(
      * @param stopLamp what lights the stop lamps
      * @param actuator what presses a trailer's brakes
      * @param reverseLockOut whether a trailer with a surge coupler can be backed
+     * @param warning whether a lamp tells of a circuit that failed
      * @param lineEnd thread and seat of the lines found, in words; empty where nobody looked
      */
-    public record SeenSheet(StopLamp stopLamp, Actuator actuator, Seen reverseLockOut, String lineEnd) {
+    public record SeenSheet(StopLamp stopLamp, Actuator actuator, Seen reverseLockOut, Seen warning, String lineEnd) {
         /** Nobody looked. */
         public static final SeenSheet NOT_LOOKED =
-                new SeenSheet(StopLamp.NOT_LOOKED, Actuator.NOT_LOOKED, Seen.NOT_LOOKED, "");
+                new SeenSheet(StopLamp.NOT_LOOKED, Actuator.NOT_LOOKED, Seen.NOT_LOOKED, Seen.NOT_LOOKED, "");
 
         /** @throws IllegalArgumentException if the line's end is not understood, or a state is none that is found */
         public SeenSheet {
@@ -88,6 +94,7 @@ public record CircuitSheet(
                     stopLamp,
                     actuator,
                     reverseLockOut,
+                    warning,
                     lineEnd.isBlank() ? Optional.empty() : Optional.of(Fitting.parse(lineEnd)),
                     List.of(),
                     List.of(),
@@ -101,9 +108,14 @@ public record CircuitSheet(
      *
      * @param name of the axle; that of an axle to be converted is its name in the job
      * @param shoes how the drum's shoes are arranged; absent for discs
+     * @param outlet residual valve of the outlet that feeds it, where it is not as the master's others
      * @param figures as typed
      */
-    public record AxleSheet(String name, Optional<DrumBrake.Kind> shoes, Map<BrakeQuantity, String> figures) {
+    public record AxleSheet(
+            String name,
+            Optional<DrumBrake.Kind> shoes,
+            Optional<Residual> outlet,
+            Map<BrakeQuantity, String> figures) {
         public AxleSheet {
             figures = inOrder(figures);
             figures.forEach(BrakeQuantity::parse);
@@ -113,6 +125,8 @@ public record CircuitSheet(
     /**
      * What is planned otherwise than found.
      *
+     * @param outlets residual valves planned for single axles' outlets, by the axle's name
+     * @param runs lines as they are to run; empty where they stay as found
      * @param parts of the catalogue, put in first
      * @param figures set or told otherwise, in place of the parts' own
      */
@@ -122,6 +136,8 @@ public record CircuitSheet(
             Optional<Residual> residual,
             Optional<Fluid> fluid,
             Optional<Parking> parking,
+            Map<String, Residual> outlets,
+            List<LineRun> runs,
             List<FittedPart> parts,
             Map<BrakeQuantity, String> figures) {
         /** Nothing but the kits. */
@@ -131,10 +147,14 @@ public record CircuitSheet(
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                Map.of(),
+                List.of(),
                 List.of(),
                 Map.of());
 
         public Changes {
+            outlets = Collections.unmodifiableMap(new TreeMap<>(outlets));
+            runs = List.copyOf(runs);
             parts = List.copyOf(parts);
             figures = inOrder(figures);
             figures.forEach(BrakeQuantity::parse);
@@ -165,19 +185,23 @@ public record CircuitSheet(
         for (int i = 0; i < axles.size(); i++) {
             put(axles.get(i).figures(), i, given);
         }
+        DrawnLines.measure(runs, axles.size(), given);
         check(given);
         VehicleSheet.BrakesFound brakes = sheet.brakes();
+        Split told = split == Split.NOT_LOOKED && brakes.circuits() == 1 ? Split.SINGLE : split;
         return new BrakeCircuit(
                 isTrailer,
                 Booster.valueOf(brakes.booster().name()),
                 valve(
                         given,
                         switch (brakes.valve()) {
-                            case NONE, METERING -> Valve.NONE;
-                            case PROPORTIONING, COMBINATION -> Valve.PROPORTIONING;
+                            case NONE -> Valve.NONE;
+                            case METERING -> Valve.METERING;
+                            case PROPORTIONING -> Valve.PROPORTIONING;
+                            case COMBINATION -> Valve.COMBINATION;
                             case NOT_LOOKED -> Valve.NOT_LOOKED;
                         }),
-                split == Split.NOT_LOOKED && brakes.circuits() == 1 ? Split.SINGLE : split,
+                isTrailer || runs.isEmpty() ? told : DrawnLines.split(runs, axles.size(), told),
                 switch (brakes.residualValve()) {
                     case NOT_LOOKED -> Residual.NOT_LOOKED;
                     case YES -> Residual.PRESENT;
@@ -185,7 +209,9 @@ public record CircuitSheet(
                 },
                 Fluid.valueOf(brakes.fluid().name()),
                 parking,
-                axles.stream().map(a -> new AxleBrakes(a.name(), a.shoes())).toList(),
+                axles.stream()
+                        .map(a -> new AxleBrakes(a.name(), a.shoes(), a.outlet()))
+                        .toList(),
                 this.seen.found(),
                 given);
     }
@@ -205,6 +231,7 @@ public record CircuitSheet(
                 circuit = circuit.withDiscs(i, DiscsOfKit.of(kit));
             }
         }
+        planned.outlets().keySet().forEach(this::indexOf);
         PartsInCircuit putting = new PartsInCircuit(circuit);
         Map<PartSort, Part> alone = new EnumMap<>(PartSort.class);
         for (FittedPart fitted : planned.parts()) {
@@ -219,20 +246,39 @@ public record CircuitSheet(
         Map<QuantityAt, Measured> more = new HashMap<>(circuit.given());
         put(planned.figures(), QuantityAt.VEHICLE, more);
         check(more);
+        Split split = planned.split().orElse(circuit.split());
+        if (!planned.runs().isEmpty()) {
+            DrawnLines.forget(axles.size(), more);
+            DrawnLines.measure(planned.runs(), axles.size(), more);
+            split = circuit.isTrailer() ? split : DrawnLines.split(planned.runs(), axles.size(), split);
+        } else if (!runs.isEmpty() && split != found.split()) {
+            DrawnLines.forget(axles.size(), more); // another master's outlets are reached by other lines
+        }
         Fluid fluid = planned.fluid().orElse(circuit.fluid());
         return new BrakeCircuit(
                 circuit.isTrailer(),
                 planned.booster().orElse(circuit.booster()),
                 valve(more, circuit.valve()),
-                planned.split().orElse(circuit.split()),
+                split,
                 planned.residual().orElse(circuit.residual()),
                 fluid,
                 planned.parking().orElse(circuit.parking()),
-                circuit.axles(),
+                outlets(circuit.axles()),
                 fluid == found.fluid()
                         ? circuit.equipment()
                         : circuit.equipment().drained(found.fluid()),
                 more);
+    }
+
+    /** Outlets as planned: one for all first, then those of single axles. */
+    private List<AxleBrakes> outlets(List<AxleBrakes> before) {
+        return before.stream()
+                .map(a -> new AxleBrakes(
+                        a.name(),
+                        a.shoes(),
+                        Optional.ofNullable(planned.outlets().get(a.name()))
+                                .or(() -> planned.residual().isPresent() ? Optional.empty() : a.outlet())))
+                .toList();
     }
 
     /** What was seen of the parking brake says nothing of another, nor of the old one on other brakes. */
@@ -285,8 +331,14 @@ public record CircuitSheet(
     /** As finely as a valve is set by hand (MPa); common practice. */
     private static final double SETTING = 0.01;
 
+    /** @throws IllegalArgumentException if the circuit has no axle of that name */
     private int indexOf(String axle) {
-        return axles.stream().map(AxleSheet::name).toList().indexOf(axle);
+        int at = axles.stream().map(AxleSheet::name).toList().indexOf(axle);
+        if (at < 0) {
+            throw new IllegalArgumentException("The plan names the axle “" + axle + "”, and the circuit has "
+                    + String.join(", ", axles.stream().map(AxleSheet::name).toList()) + ". Name one of them.");
+        }
+        return at;
     }
 
     /** The same with other parts and settings planned. */
@@ -300,12 +352,15 @@ public record CircuitSheet(
                 seen,
                 figures,
                 axles,
+                runs,
                 new Changes(
                         planned.booster(),
                         planned.split(),
                         planned.residual(),
                         planned.fluid(),
                         planned.parking(),
+                        planned.outlets(),
+                        planned.runs(),
                         parts,
                         all));
     }
@@ -319,9 +374,13 @@ public record CircuitSheet(
                 .toList();
     }
 
-    /** A knee that was told tells of a valve. */
+    /** A figure of a valve that was told tells of the valve. */
     private static Valve valve(Map<QuantityAt, Measured> given, Valve otherwise) {
-        return given.containsKey(QuantityAt.vehicle(BrakeQuantity.VALVE_KNEE)) ? Valve.PROPORTIONING : otherwise;
+        Valve valve = otherwise;
+        if (given.containsKey(QuantityAt.vehicle(BrakeQuantity.VALVE_KNEE))) {
+            valve = valve.proportioning();
+        }
+        return given.containsKey(QuantityAt.vehicle(BrakeQuantity.METERING_HOLD)) ? valve.metering() : valve;
     }
 
     /** Axles a kit was chosen for that the circuit does not name: nothing can be said of the plan until it does. */
@@ -368,6 +427,7 @@ public record CircuitSheet(
         below(given, BrakeQuantity.MASS_EMPTY, BrakeQuantity.MASS_LADEN);
         below(given, BrakeQuantity.FRONT_EMPTY, BrakeQuantity.MASS_EMPTY);
         below(given, BrakeQuantity.FRONT_LADEN, BrakeQuantity.MASS_LADEN);
+        below(given, BrakeQuantity.METERING_HOLD, BrakeQuantity.METERING_FULL);
     }
 
     private static void below(Map<QuantityAt, Measured> given, BrakeQuantity less, BrakeQuantity more) {

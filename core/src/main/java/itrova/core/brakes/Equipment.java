@@ -11,6 +11,7 @@ import java.util.stream.Stream;
  * @param stopLamp what lights the stop lamps
  * @param actuator what presses a trailer's brakes
  * @param reverseLockOut whether a trailer pushed by its surge coupler can be backed
+ * @param warning whether a lamp tells of a circuit that failed
  * @param lineEnd how the lines found are joined, if somebody looked
  * @param newLines how the lines the plan brings are joined
  * @param ports what the plan's new parts want screwed in; empty where the plan brings none
@@ -21,6 +22,7 @@ public record Equipment(
         StopLamp stopLamp,
         Actuator actuator,
         Seen reverseLockOut,
+        Seen warning,
         Optional<Fitting> lineEnd,
         List<Fitting> newLines,
         List<Fitting> ports,
@@ -30,6 +32,7 @@ public record Equipment(
     public static final Equipment NOT_LOOKED = new Equipment(
             StopLamp.NOT_LOOKED,
             Actuator.NOT_LOOKED,
+            Seen.NOT_LOOKED,
             Seen.NOT_LOOKED,
             Optional.empty(),
             List.of(),
@@ -46,7 +49,7 @@ public record Equipment(
     /** The same with another fluid taken out. */
     Equipment drained(BrakeCircuit.Fluid before) {
         return new Equipment(
-                stopLamp, actuator, reverseLockOut, lineEnd, newLines, ports, bridges, Optional.of(before));
+                stopLamp, actuator, reverseLockOut, warning, lineEnd, newLines, ports, bridges, Optional.of(before));
     }
 
     /** Whether somebody looked, and what was seen. */

@@ -1,5 +1,6 @@
 package itrova.core.brakes;
 
+import itrova.core.brakes.BrakeCircuit.AxleBrakes;
 import itrova.core.brakes.BrakeCircuit.Booster;
 import itrova.core.brakes.BrakeCircuit.Fluid;
 import itrova.core.brakes.BrakeCircuit.Residual;
@@ -12,6 +13,7 @@ import itrova.core.brakes.Equipment.StopLamp;
 import itrova.core.fastener.Fitting;
 import itrova.core.part.Part;
 import itrova.core.part.PartQuantity;
+import itrova.core.part.PartSort;
 import itrova.core.part.PartTrait;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
@@ -34,6 +36,9 @@ final class PartsInCircuit {
     private StopLamp stopLamp;
     private Actuator actuator;
     private Seen reverseLockOut;
+    private Seen warning;
+    private boolean isWarnedByValve;
+    private final List<AxleBrakes> axles;
     private final List<Fitting> newLines;
     private final List<Fitting> ports;
     private final List<Bridge> bridges;
@@ -50,6 +55,8 @@ final class PartsInCircuit {
         stopLamp = e.stopLamp();
         actuator = e.actuator();
         reverseLockOut = e.reverseLockOut();
+        warning = e.warning();
+        axles = new ArrayList<>(found.axles());
         newLines = new ArrayList<>(e.newLines());
         ports = new ArrayList<>(e.ports());
         bridges = new ArrayList<>(e.bridges());
@@ -64,11 +71,12 @@ final class PartsInCircuit {
                 residual,
                 fluid,
                 found.parking(),
-                found.axles(),
+                axles,
                 new Equipment(
                         stopLamp,
                         actuator,
                         reverseLockOut,
+                        warning,
                         found.equipment().lineEnd(),
                         newLines,
                         ports,
@@ -92,9 +100,14 @@ final class PartsInCircuit {
                 tell(BrakeQuantity.BOOST_KNEE, part, PartQuantity.BOOST_KNEE, QuantityAt.VEHICLE);
             }
             case VALVE -> valve(part);
+            case METERING_VALVE -> metering(part);
             case RESIDUAL_VALVE -> {
-                residual = Residual.PRESENT;
-                tell(BrakeQuantity.RESIDUAL_PRESSURE, part, PartQuantity.PRESSURE, QuantityAt.VEHICLE);
+                if (axle < 0) {
+                    everyOutlet(Residual.PRESENT);
+                } else {
+                    outlet(axle, Residual.PRESENT);
+                }
+                tell(BrakeQuantity.RESIDUAL_PRESSURE, part, PartQuantity.PRESSURE, axle);
                 ports.addAll(part.ports());
             }
             case ACTUATOR -> actuator(part);
@@ -123,8 +136,14 @@ final class PartsInCircuit {
         tell(BrakeQuantity.MASTER_STROKE, part, PartQuantity.STROKE, QuantityAt.VEHICLE);
         tell(BrakeQuantity.RESERVOIR, part, PartQuantity.RESERVOIR, QuantityAt.VEHICLE);
         given.remove(QuantityAt.vehicle(BrakeQuantity.PUSH_ROD_PLAY)); // it was the old master's
-        residual = part.figure(PartQuantity.RESIDUAL).isPresent() ? Residual.PRESENT : Residual.NONE;
+        everyOutlet(part.figure(PartQuantity.RESIDUAL).isPresent() ? Residual.PRESENT : Residual.NONE);
         tell(BrakeQuantity.RESIDUAL_PRESSURE, part, PartQuantity.RESIDUAL, QuantityAt.VEHICLE);
+        if (part.figure(PartQuantity.RESIDUAL_REAR).isPresent()) {
+            outlet(axles.size() - 1, Residual.PRESENT);
+            tell(BrakeQuantity.RESIDUAL_PRESSURE, part, PartQuantity.RESIDUAL_REAR, axles.size() - 1);
+        }
+        // the old lamp knew the old master
+        warning = isWarnedByValve || part.is(PartTrait.WARNING_SWITCH) ? Seen.YES : Seen.NO;
         if (!part.is(PartTrait.TANDEM)) {
             split = Split.SINGLE;
         } else if (split != Split.DIAGONAL) {
@@ -137,7 +156,15 @@ final class PartsInCircuit {
     }
 
     private void valve(Part part) {
-        valve = Valve.PROPORTIONING;
+        // a metering valve of its own stays where it is; a combination valve goes with all that was in it
+        valve = valve == Valve.METERING ? Valve.COMBINATION : Valve.PROPORTIONING;
+        if (part.figure(PartQuantity.METERING_HOLD).isPresent()) {
+            metering(part);
+        }
+        if (part.is(PartTrait.WARNING_SWITCH)) {
+            isWarnedByValve = true;
+            warning = Seen.YES;
+        }
         tell(BrakeQuantity.VALVE_SLOPE, part, PartQuantity.SLOPE, QuantityAt.VEHICLE);
         QuantityAt knee = QuantityAt.vehicle(BrakeQuantity.VALVE_KNEE);
         if (part.isAdjustable()) {
@@ -146,6 +173,29 @@ final class PartsInCircuit {
             tell(BrakeQuantity.VALVE_KNEE, part, PartQuantity.KNEE, QuantityAt.VEHICLE);
         }
         ports.addAll(part.ports());
+    }
+
+    private void metering(Part part) {
+        valve = valve.metering();
+        tell(BrakeQuantity.METERING_HOLD, part, PartQuantity.METERING_HOLD, QuantityAt.VEHICLE);
+        tell(BrakeQuantity.METERING_FULL, part, PartQuantity.METERING_FULL, QuantityAt.VEHICLE);
+        if (part.sort() == PartSort.METERING_VALVE) {
+            ports.addAll(part.ports());
+        }
+    }
+
+    /** One residual valve, or none, for all outlets: what was known of single ones goes. */
+    private void everyOutlet(Residual all) {
+        residual = all;
+        for (int i = 0; i < axles.size(); i++) {
+            axles.set(i, new AxleBrakes(axles.get(i).name(), axles.get(i).shoes()));
+            given.remove(new QuantityAt(BrakeQuantity.RESIDUAL_PRESSURE, i));
+        }
+    }
+
+    private void outlet(int axle, Residual one) {
+        AxleBrakes before = axles.get(axle);
+        axles.set(axle, new AxleBrakes(before.name(), before.shoes(), Optional.of(one)));
     }
 
     private void actuator(Part part) {

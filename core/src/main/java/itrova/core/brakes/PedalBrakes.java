@@ -42,10 +42,13 @@ final class PedalBrakes {
         j.figure(BrakeFigureKind.PEDAL_FORCE_HOT_FOR_0_5_G, v -> BrakeModel.footFor(v, 0.5, Load.LADEN, true));
         j.figure(
                 BrakeFigureKind.FRONT_WHEEL_TORQUE_AT_0_5_G,
-                v -> BrakeModel.torque(v, BrakeModel.FRONT, BrakeModel.pressureFor(v, 0.5, Load.LADEN, false), false));
+                v -> BrakeModel.torqueFor(v, BrakeModel.FRONT, 0.5, Load.LADEN));
         j.figure(
                 BrakeFigureKind.REAR_WHEEL_TORQUE_AT_0_5_G,
-                v -> BrakeModel.torque(v, BrakeModel.REAR, BrakeModel.rearPressureFor(v, 0.5, Load.LADEN), false));
+                v -> BrakeModel.torqueFor(v, BrakeModel.REAR, 0.5, Load.LADEN));
+        if (j.circuit.valve().isMetering()) {
+            j.figure(BrakeFigureKind.DECELERATION_BEFORE_FRONT, v -> BrakeModel.beforeFront(v, Load.EMPTY));
+        }
         j.figure(BrakeFigureKind.REAR_SHARE_AT_0_5_G, v -> 100 * BrakeModel.rearShare(v, 0.5, Load.LADEN));
     }
 

@@ -40,20 +40,50 @@ public final class PlanSearch {
      */
     public record Proposal(
             List<FittedPart> parts, Map<BrakeQuantity, String> settings, long cents, BrakeReport report) {
-        private long open() {
-            return report.findings().stream()
-                    .filter(f -> f.isCritical() && f.verdict() != Verdict.FITS)
-                    .count();
+        /** How many critical findings it leaves open. */
+        public long open() {
+            return PlanSearch.open(report);
         }
     }
 
     /** The best set of parts; absent where nothing can be said of the plan, or where no set leaves less open than the plan does. */
     public static Optional<Proposal> best(PlannedVehicle vehicle) {
+        return piece(vehicle, 0, Integer.MAX_VALUE, Optional.empty()).best();
+    }
+
+    /**
+     * What is known of the search so far, for the next piece of it.
+     *
+     * @param open critical findings the best set so far leaves open
+     * @param cents its price (cents)
+     * @param compared how many sets were worked out with their doubt
+     */
+    public record SoFar(long open, long cents, int compared) {}
+
+    /**
+     * A piece of the search.
+     *
+     * @param next where the next piece begins; equal to the total where the search is over
+     * @param total how many sets there are
+     * @param compared how many sets were worked out with their doubt, earlier pieces counted
+     * @param best the best set of this piece, if it is better than what was known
+     */
+    public record Piece(int next, int total, int compared, Optional<Proposal> best) {}
+
+    /**
+     * Looks through a piece of the sets, from the cheapest on. Pieces one after the other, each told of the best so far, find what the
+     * whole search finds.
+     *
+     * @param from where it begins
+     * @param count how many sets at most
+     * @param soFar the best of earlier pieces
+     */
+    public static Piece piece(PlannedVehicle vehicle, int from, int count, Optional<SoFar> soFar) {
         Optional<BrakeReport> now = vehicle.findings();
         if (now.isEmpty() || now.get().isProven()) {
-            return Optional.empty();
+            return new Piece(0, 0, 0, Optional.empty());
         }
-        return new PlanSearch(vehicle).best(now.get());
+        return new PlanSearch(vehicle).piece(now.get(), from, count, soFar);
     }
 
     private record Choice(Optional<Part> part, Optional<String> axle, Map<BrakeQuantity, String> settings) {
@@ -68,7 +98,48 @@ public final class PlanSearch {
         }
     }
 
-    private Optional<Proposal> best(BrakeReport now) {
+    private Piece piece(BrakeReport now, int from, int count, Optional<SoFar> before) {
+        List<List<Choice>> sets = sets(now);
+        SoFar beaten = before.orElse(new SoFar(open(now), Long.MIN_VALUE, 0));
+        Optional<Proposal> best = Optional.empty();
+        int end = Math.min(sets.size(), from + Math.min(count, sets.size()));
+        for (List<Choice> set : sets.subList(Math.min(from, end), end)) {
+            boolean isOver =
+                    beaten.open() == 0 && cents(set) >= beaten.cents(); // adapters only make what follows dearer
+            if (isOver || beaten.compared() >= COMPARED) {
+                end = sets.size();
+                break;
+            }
+            if (isWorthADoubt(set)) {
+                Proposal tried = proposal(set);
+                boolean isBetter = isBetter(tried, beaten);
+                best = isBetter ? Optional.of(tried) : best;
+                beaten = new SoFar(
+                        isBetter ? tried.open() : beaten.open(),
+                        isBetter ? tried.cents() : beaten.cents(),
+                        beaten.compared() + 1);
+            }
+        }
+        return new Piece(end, sets.size(), beaten.compared(), best.map(this::whole));
+    }
+
+    /** Where none proves everything, the cheapest so many are compared. */
+    private static final int COMPARED = 400;
+
+    private static boolean isBetter(Proposal tried, SoFar beaten) {
+        return tried.open() < beaten.open() || tried.open() == beaten.open() && tried.cents() < beaten.cents();
+    }
+
+    private Proposal whole(Proposal p) {
+        return new Proposal(
+                p.parts(),
+                p.settings(),
+                p.cents(),
+                vehicle.planning(p.parts(), p.settings()).report().orElseThrow());
+    }
+
+    /** Every set, the cheapest first; of equally dear ones in the catalogue's order. */
+    private List<List<Choice>> sets(BrakeReport now) {
         List<List<Choice>> choices = new ArrayList<>();
         if (vehicle.isTrailer()) {
             choices.add(of(PartSort.ACTUATOR));
@@ -88,40 +159,16 @@ public final class PlanSearch {
                 .isPresent()) {
             choices.add(of(PartSort.FLUID));
         }
-        long open = new Proposal(List.of(), Map.of(), 0, now).open();
         List<List<Choice>> sets = new ArrayList<>(product(choices));
         sets.sort(Comparator.comparingLong(PlanSearch::cents));
-        Optional<Proposal> best = Optional.empty();
-        int compared = 0;
-        for (List<Choice> set : sets) {
-            if (best.isPresent()
-                    && best.get().open() == 0
-                    && cents(set) >= best.get().cents()) {
-                break; // adapters only make what follows dearer
-            }
-            if (!isWorthADoubt(set)) {
-                continue;
-            }
-            Proposal tried = proposal(set);
-            if (tried.open() < open && (best.isEmpty() || BETTER.compare(tried, best.get()) < 0)) {
-                best = Optional.of(tried);
-            }
-            if (++compared == COMPARED) {
-                break;
-            }
-        }
-        return best.map(p -> new Proposal(
-                p.parts(),
-                p.settings(),
-                p.cents(),
-                vehicle.planning(p.parts(), p.settings()).report().orElseThrow()));
+        return sets;
     }
 
-    private static final Comparator<Proposal> BETTER =
-            Comparator.comparingLong(Proposal::open).thenComparingLong(Proposal::cents);
-
-    /** Where none proves everything, the cheapest so many are compared. */
-    private static final int COMPARED = 400;
+    private static long open(BrakeReport report) {
+        return report.findings().stream()
+                .filter(f -> f.isCritical() && f.verdict() != Verdict.FITS)
+                .count();
+    }
 
     private List<Choice> of(PartSort sort) {
         return Stream.concat(Stream.of(Choice.NONE), parts(sort).map(Choice::of))

@@ -3,10 +3,12 @@ package itrova.core.brakes;
 import itrova.core.brakes.BrakeCircuit.Fluid;
 import itrova.core.brakes.BrakeCircuit.Residual;
 import itrova.core.brakes.BrakeCircuit.Split;
+import itrova.core.brakes.Equipment.Seen;
 import itrova.core.fastener.Fitting;
 import itrova.core.finding.Verdict;
 import itrova.core.phrase.Phrase;
 import java.util.List;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** What is looked at rather than worked out: valves that hide, fluid, circuits, fittings, switches, push rod. */
@@ -27,40 +29,80 @@ final class SeenThings {
         SeenThings seen = new SeenThings(j);
         if (!j.circuit.isTrailer()) {
             if (j.circuit.hasDiscs()) {
-                seen.residual();
-                seen.runBack();
+                seen.residuals();
                 seen.pushRod();
             }
+            seen.drumOutlets();
             seen.split();
+            seen.warning();
+            seen.metering();
             seen.stopLamp();
         }
         seen.fluid();
         seen.fittings();
     }
 
-    private void residual() {
-        if (j.circuit.residual() == Residual.PRESENT) {
+    /** Axles with discs, those first whose outlet lets them drag; one for all where all outlets are alike. */
+    private void residuals() {
+        List<Integer> discs = IntStream.range(0, j.circuit.axles().size())
+                .filter(i -> j.circuit.axles().get(i).isDisc())
+                .boxed()
+                .toList();
+        boolean isApart = j.circuit.axles().stream().anyMatch(a -> a.outlet().isPresent());
+        for (int axle : isApart ? discs : discs.subList(0, 1)) {
+            residual(axle, isApart);
+        }
+        for (int axle : isApart ? discs : discs.subList(0, 1)) {
+            runBack(axle);
+        }
+    }
+
+    private void residual(int axle, boolean isApart) {
+        Phrase words = isApart
+                ? Phrase.of(
+                        "brakes.residual-outlet", j.circuit.axles().get(axle).name())
+                : Phrase.of("brakes.residual");
+        if (j.circuit.residual(axle) == Residual.PRESENT) {
+            QuantityAt at = j.circuit.residualPressure(axle);
             j.judge(
                     BrakeCheck.RESIDUAL,
+                    BrakeCheck.RESIDUAL.isCritical(),
                     "MPa",
-                    v -> DRAGS_FROM - v.of(BrakeQuantity.RESIDUAL_PRESSURE),
-                    "brakes.residual",
+                    v -> DRAGS_FROM - v.of(at.quantity(), at.axle()),
+                    words,
                     RESIDUAL_PRACTICE);
             return;
         }
-        boolean none = j.circuit.residual() == Residual.NONE;
+        boolean none = j.circuit.residual(axle) == Residual.NONE;
         j.told(
                 BrakeCheck.RESIDUAL,
                 none ? Verdict.FITS : Verdict.NOT_PROVEN,
-                Phrase.of("brakes.residual"),
+                words,
                 Phrase.of(none ? "brakes.nothing-to-do" : "brakes.strip-the-master"),
                 RESIDUAL_PRACTICE);
     }
 
+    /** Drums whose outlet keeps no pressure want cups that hold themselves to the wall. */
+    private void drumOutlets() {
+        for (int axle = 0; axle < j.circuit.axles().size(); axle++) {
+            if (j.circuit.axles().get(axle).isDisc()) {
+                continue;
+            }
+            boolean isKept = j.circuit.residual(axle) == Residual.PRESENT;
+            j.told(
+                    BrakeCheck.RESIDUAL_DRUMS,
+                    isKept ? Verdict.FITS : Verdict.NOT_PROVEN,
+                    Phrase.of(
+                            "brakes.residual-drums", j.circuit.axles().get(axle).name()),
+                    Phrase.of(isKept ? "brakes.nothing-to-do" : "brakes.look-for-cup-expanders"),
+                    RESIDUAL_PRACTICE);
+        }
+    }
+
     /** A reservoir that sits lower than the calipers lets the fluid run back where nothing holds it. */
-    private void runBack() {
+    private void runBack(int axle) {
         String source = "Common practice: a 2 psi residual valve where the reservoir sits lower than the calipers";
-        if (j.circuit.residual() == Residual.PRESENT) {
+        if (j.circuit.residual(axle) == Residual.PRESENT) {
             j.told(
                     BrakeCheck.RUN_BACK,
                     Verdict.FITS,
@@ -74,6 +116,44 @@ final class SeenThings {
         if (made.verdict() == Verdict.DOES_NOT_FIT) {
             j.next(Phrase.of("brakes.fit-two-psi"));
         }
+    }
+
+    /** With two circuits one may fail and nobody notice until the other does. */
+    private void warning() {
+        if (j.circuit.split() != Split.FRONT_REAR && j.circuit.split() != Split.DIAGONAL) {
+            return;
+        }
+        Seen seen = j.circuit.equipment().warning();
+        j.told(
+                BrakeCheck.WARNING,
+                switch (seen) {
+                    case YES -> Verdict.FITS;
+                    case NO -> Verdict.DOES_NOT_FIT;
+                    case NOT_LOOKED -> Verdict.NOT_PROVEN;
+                },
+                Phrase.of("brakes.warning"),
+                Phrase.of(
+                        switch (seen) {
+                            case YES -> "brakes.nothing-to-do";
+                            case NO -> "brakes.fit-a-warning-switch";
+                            case NOT_LOOKED -> "brakes.look-at-the-warning-lamp";
+                        }),
+                "FMVSS 105 S5.3 and FMVSS 135 S5.5 (from memory): a lamp tells of lost pressure or low fluid");
+    }
+
+    /** A metering valve waits for shoes behind; where there are none it only lets the rear brake alone. */
+    private void metering() {
+        if (!j.circuit.valve().isMetering()) {
+            return;
+        }
+        boolean isOfUse = j.circuit.axles().get(BrakeModel.FRONT).isDisc()
+                && !j.circuit.axles().get(BrakeModel.REAR).isDisc();
+        j.told(
+                BrakeCheck.METERING,
+                isOfUse ? Verdict.FITS : Verdict.DOES_NOT_FIT,
+                Phrase.of("brakes.metering"),
+                Phrase.of(isOfUse ? "brakes.nothing-to-do" : "brakes.take-the-metering-valve-out"),
+                "Common practice: a metering valve belongs to discs in front with drums behind");
     }
 
     private void pushRod() {

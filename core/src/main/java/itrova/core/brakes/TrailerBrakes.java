@@ -62,7 +62,23 @@ final class TrailerBrakes {
         j.figure(
                 BrakeFigureKind.TRAILER_DECELERATION,
                 v -> TwoAxles.G * BrakeModel.trailerForce(v) / (v.of(BrakeQuantity.MASS_LADEN) * TwoAxles.G));
+        combination();
     }
+
+    private void combination() {
+        j.figure(BrakeFigureKind.COMBINATION_DECELERATION, v -> TowedModel.together(v, true));
+        j.figure(BrakeFigureKind.COMBINATION_DECELERATION_TRAILER_FAILED, v -> TowedModel.together(v, false));
+        j.figure(BrakeFigureKind.COUPLING_THRUST, TowedModel::thrust);
+        j.judge(
+                BrakeCheck.COMBINATION,
+                "m/s²",
+                v -> TowedModel.together(v, true) - TOGETHER,
+                "brakes.combination",
+                "ECE R13 annex 4 (from memory): 5.0 m/s² of a goods vehicle, and of it with its trailer");
+    }
+
+    /** Deceleration wanted of tow vehicle and trailer together (m/s²). */
+    private static final double TOGETHER = 5.0;
 
     private void actuator() {
         j.figure(BrakeFigureKind.VOLUME_AT_ACTUATOR_PRESSURE, VolumeModel::trailerVolume);

@@ -55,8 +55,22 @@ final class VolumeModel {
 
     private static StrokeVolume volumes(Values v, double pressure, double frontShare, double rearShare) {
         StrokeVolume air = new StrokeVolume(0, 0, 0, 0, TrappedAir.swallowed(v.of(AIR_LEFT), pressure));
-        return air.plus(volume(v, BrakeModel.FRONT, pressure), frontShare)
-                .plus(volume(v, BrakeModel.REAR, BrakeModel.valve(v).behind(pressure)), rearShare);
+        return air.plus(volumeAt(v, BrakeModel.FRONT, pressure), frontShare)
+                .plus(volumeAt(v, BrakeModel.REAR, pressure), rearShare);
+    }
+
+    private static StrokeVolume volumeAt(Values v, int axle, double masterPressure) {
+        return volume(v, axle, BrakeModel.line(v, axle, masterPressure));
+    }
+
+    /** Fluid that calipers, drums, hoses and lines take by giving way up to a pressure (cm³): gaps and air left out. */
+    static double elastic(Values v, double pressure) {
+        double sum = 0;
+        for (int axle = 0; axle < v.circuit().axles().size(); axle++) {
+            StrokeVolume taken = volumeAt(v, axle, pressure);
+            sum += taken.compliance() + taken.hoses() + taken.lines();
+        }
+        return sum;
     }
 
     /** Stroke of the master (mm) up to a pressure; of a tandem, both chambers' strokes one behind the other. */

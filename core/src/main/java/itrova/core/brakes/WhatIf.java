@@ -153,8 +153,8 @@ public record WhatIf(
                     m.time(),
                     m.speed() * 3.6,
                     m.way(),
-                    asked.cut().front > 0 ? on * pressure : 0,
-                    asked.cut().rear > 0 ? BrakeModel.behindValve(v, on * pressure) : 0,
+                    asked.cut().front > 0 ? BrakeModel.line(v, BrakeModel.FRONT, on * pressure) : 0,
+                    asked.cut().rear > 0 ? BrakeModel.line(v, BrakeModel.REAR, on * pressure) : 0,
                     vehicle.front(z),
                     vehicle.rear(z),
                     rise.isPresent() ? HeatModel.AIR + rise.getAsDouble() * m.work() : Double.NaN));

@@ -58,14 +58,28 @@ public final class Tightening {
     private static final double NM_PER_POUND_FOOT = 1.355817948;
 
     /**
-     * Setting of a torque wrench that carries an in-line extension: set = T·L/(L + E).
+     * Setting of a torque wrench that carries a crowfoot or an extension: set = T·L/(L + E·cos φ); at 90° no change.
      *
-     * @param torque wanted torque at the bolt (N·m)
-     * @param length length of the wrench from its grip to its square (mm), positive
-     * @param extension length of the extension in line with the wrench (mm), not negative
+     * @param torque wanted torque at the bolt (N·m), positive
+     * @param length length of the wrench from its grip to its square (mm)
+     * @param extension length of the extension (mm)
+     * @param angle between wrench and extension (rad), 0 in line
      * @return torque to set (N·m)
+     * @throws IllegalArgumentException naming what makes no sense
      */
-    public static double wrenchSetting(double torque, double length, double extension) {
-        return torque * length / (length + extension);
+    public static double wrenchSetting(double torque, double length, double extension, double angle) {
+        if (!(torque > 0 && torque <= 2000)) {
+            throw new IllegalArgumentException(
+                    "A torque of " + torque + " N·m is outside 0 to 2000 N·m. Check the figure and its unit.");
+        }
+        if (!(length >= 100 && length <= 2000)) {
+            throw new IllegalArgumentException("A wrench of " + length
+                    + " mm is outside 100 to 2000 mm. Measure from the middle of the grip to the square.");
+        }
+        if (!(extension >= 0 && extension < length)) {
+            throw new IllegalArgumentException("An extension of " + extension
+                    + " mm is outside 0 mm to the wrench's own length. Measure from square to bolt.");
+        }
+        return torque * length / (length + extension * Math.cos(angle));
     }
 }

@@ -11,12 +11,16 @@ public enum PartQuantity implements Titled {
     STROKE("mm", 5, 100),
     RESERVOIR("cm3", 10, 2000),
     RESIDUAL("MPa", 0, 0.5),
+    /** Of a master that keeps pressure at its rear outlet alone. */
+    RESIDUAL_REAR("MPa", 0, 0.5),
     BOOST_RATIO("", 1, 12),
     BOOST_KNEE("N", 50, 5000),
     KNEE("MPa", 0.1, 15),
     /** Of a valve that is set by hand, the highest knee. */
     KNEE_MOST("MPa", 0.1, 15),
     SLOPE("", 0, 1),
+    METERING_HOLD("MPa", 0.05, 3),
+    METERING_FULL("MPa", 0.1, 6),
     PRESSURE("MPa", 0.005, 25),
     VOLUME("cm3", 5, 30000),
     HOLD("min", 0, 240),

@@ -8,6 +8,8 @@ import static itrova.core.part.PartQuantity.FRICTION;
 import static itrova.core.part.PartQuantity.FRICTION_HOT;
 import static itrova.core.part.PartQuantity.KNEE;
 import static itrova.core.part.PartQuantity.LENGTH;
+import static itrova.core.part.PartQuantity.METERING_FULL;
+import static itrova.core.part.PartQuantity.METERING_HOLD;
 import static itrova.core.part.PartQuantity.PRESSURE;
 import static itrova.core.part.PartQuantity.RESERVOIR;
 import static itrova.core.part.PartQuantity.SLOPE;
@@ -23,6 +25,7 @@ public enum PartSort implements Titled {
     MASTER("master cylinder", List.of(BORE, STROKE, RESERVOIR)),
     BOOSTER("booster", List.of(BOOST_RATIO, BOOST_KNEE)),
     VALVE("proportioning valve", List.of(KNEE, SLOPE)),
+    METERING_VALVE("metering valve", List.of(METERING_HOLD, METERING_FULL)),
     RESIDUAL_VALVE("residual valve", List.of(PRESSURE)),
     ACTUATOR("trailer actuator", List.of(PRESSURE, VOLUME)),
     HOSE("flexible hose", List.of(LENGTH, EXPANSION)),

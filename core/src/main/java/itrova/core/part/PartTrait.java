@@ -8,6 +8,8 @@ public enum PartTrait {
     TANDEM,
     /** A master with a thread for a switch that pressure closes. */
     PRESSURE_SWITCH,
+    /** A master or valve with a switch that tells of a circuit that failed. */
+    WARNING_SWITCH,
     /** A booster that lives on the engine's vacuum. */
     VACUUM,
     /** An actuator driven by the tow vehicle's electric brake signal. */

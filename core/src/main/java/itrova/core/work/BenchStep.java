@@ -1,5 +1,6 @@
 package itrova.core.work;
 
+import itrova.core.bench.HoldKind;
 import itrova.core.fastener.Thread;
 import itrova.core.fastener.Tightening;
 import itrova.core.phrase.Phrase;
@@ -16,6 +17,7 @@ import java.util.Optional;
  * @param text what to do
  * @param caution what can hurt someone or spoil the job; empty if nothing special
  * @param hold what must be measured or seen before going on; empty if nothing
+ * @param reading what is read at the hold and judged, if a figure is
  * @param tighten what to tighten and how, if anything
  * @param after ids of the steps that must be done before
  * @param effort tools, time and people
@@ -26,6 +28,7 @@ public record BenchStep(
         Phrase text,
         String caution,
         String hold,
+        Optional<HoldKind> reading,
         Optional<Tighten> tighten,
         List<String> after,
         Effort effort) {

@@ -69,6 +69,7 @@ final class Draft {
                 Phrase.of(code, gaps.toArray()),
                 row.caution(),
                 row.hold(),
+                row.reading(),
                 row.place().flatMap(this::torque),
                 known(after),
                 new Effort(row.tools(), Optional.of(row.minutes()), row.people(), "", row.source())));
@@ -86,6 +87,7 @@ final class Draft {
                 work.sentence(),
                 work.kind().caution(),
                 work.kind().hold(),
+                Optional.empty(),
                 Optional.empty(),
                 known(after),
                 new Effort(

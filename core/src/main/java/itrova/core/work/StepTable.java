@@ -1,5 +1,6 @@
 package itrova.core.work;
 
+import itrova.core.bench.HoldKind;
 import itrova.core.kit.TorqueSpec;
 import itrova.core.table.Table;
 import java.util.Arrays;
@@ -10,7 +11,7 @@ import java.util.Optional;
 
 /** What is said of each kind of step: one table, so that the rules only say when and in which order. */
 final class StepTable {
-    private static final int COLUMNS = 12;
+    private static final int COLUMNS = 13;
     private static final Map<String, Row> ROWS = read();
 
     private StepTable() {}
@@ -20,6 +21,7 @@ final class StepTable {
      *
      * @param code code of its text
      * @param place which fastener is tightened, if one is
+     * @param reading what is read at its hold, if a figure is
      */
     record Row(
             String title,
@@ -30,7 +32,8 @@ final class StepTable {
             Minutes minutes,
             int people,
             Optional<TorqueSpec.Place> place,
-            String source) {}
+            String source,
+            Optional<HoldKind> reading) {}
 
     private static Map<String, Row> read() {
         Map<String, Row> rows = new LinkedHashMap<>();
@@ -49,7 +52,8 @@ final class StepTable {
                             new Minutes(Double.parseDouble(c[6]), Double.parseDouble(c[7]), Double.parseDouble(c[8])),
                             Integer.parseInt(c[9]),
                             c[10].isEmpty() ? Optional.empty() : Optional.of(TorqueSpec.Place.valueOf(c[10])),
-                            c[11]));
+                            c[11],
+                            c[12].isEmpty() ? Optional.empty() : Optional.of(HoldKind.valueOf(c[12]))));
         }
         return rows;
     }

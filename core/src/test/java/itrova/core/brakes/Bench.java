@@ -76,7 +76,11 @@ final class Bench {
                 BrakeCircuit.Split.SINGLE,
                 BrakeCircuit.Parking.LEVER_CALIPER,
                 new CircuitSheet.SeenSheet(
-                        Equipment.StopLamp.PRESSURE, Equipment.Actuator.NOT_LOOKED, Equipment.Seen.NOT_LOOKED, LINES),
+                        Equipment.StopLamp.PRESSURE,
+                        Equipment.Actuator.NOT_LOOKED,
+                        Equipment.Seen.NOT_LOOKED,
+                        Equipment.Seen.NOT_LOOKED,
+                        LINES),
                 Map.ofEntries(
                         Map.entry(BrakeQuantity.MASS_EMPTY, "1000 kg"),
                         Map.entry(BrakeQuantity.MASS_LADEN, "1200 kg"),
@@ -93,12 +97,14 @@ final class Bench {
                         Map.entry(BrakeQuantity.PARKING_GAIN, "50"),
                         Map.entry(BrakeQuantity.RESERVOIR, "250")),
                 List.of(discs("front axle", "2290"), discs("rear axle", "1134")),
+                List.of(),
                 CircuitSheet.Changes.NONE);
     }
 
     private static CircuitSheet.AxleSheet discs(String name, String area) {
         return new CircuitSheet.AxleSheet(
                 name,
+                Optional.empty(),
                 Optional.empty(),
                 Map.of(
                         BrakeQuantity.PISTON_AREA, area,

@@ -147,6 +147,7 @@ class PartsInCircuitTest {
                 Bench.sheet().seen(),
                 with(Bench.sheet().figures(), BrakeQuantity.GRADE_HELD, "30"),
                 Bench.sheet().axles(),
+                List.of(),
                 CircuitSheet.Changes.NONE);
         assertThat(finding(Bench.vehicle(tried, ALL), BrakeCheck.PARKING).unit())
                 .isEqualTo("%");
@@ -156,12 +157,15 @@ class PartsInCircuitTest {
                 tried.seen(),
                 tried.figures(),
                 tried.axles(),
+                List.of(),
                 new CircuitSheet.Changes(
                         Optional.empty(),
                         Optional.empty(),
                         Optional.empty(),
                         Optional.empty(),
                         Optional.of(BrakeCircuit.Parking.DRUM_IN_HAT),
+                        Map.of(),
+                        List.of(),
                         List.of(),
                         Map.of()));
         BrakeFinding parking = finding(Bench.vehicle(other, ALL), BrakeCheck.PARKING);

@@ -65,6 +65,32 @@ class PlanSearchTest {
         assertThat(found.cents()).isEqualTo(cheapest);
     }
 
+    /** Piece by piece, each told of the best so far, comes what the whole search finds; and it ends. */
+    @Test
+    void piecesFindWhatTheWholeFinds() {
+        PlannedVehicle vehicle = Bench.planned(ALL, Map.of());
+        PlanSearch.Proposal whole = PlanSearch.best(vehicle).orElseThrow();
+        for (int count : List.of(1, 3, 7)) {
+            Optional<PlanSearch.Proposal> best = Optional.empty();
+            Optional<PlanSearch.SoFar> soFar = Optional.empty();
+            int from = 0;
+            int total = 1;
+            while (from < total) {
+                PlanSearch.Piece piece = PlanSearch.piece(vehicle, from, count, soFar);
+                assertThat(piece.next()).isGreaterThan(from);
+                from = piece.next();
+                total = piece.total();
+                best = piece.best().isPresent() ? piece.best() : best;
+                if (best.isPresent()) {
+                    soFar = Optional.of(
+                            new PlanSearch.SoFar(best.get().open(), best.get().cents(), piece.compared()));
+                }
+            }
+            assertThat(best.orElseThrow().parts()).as("pieces of " + count).isEqualTo(whole.parts());
+            assertThat(best.orElseThrow().cents()).isEqualTo(whole.cents());
+        }
+    }
+
     private static List<Optional<Part>> withNone(List<Part> parts) {
         List<Optional<Part>> all = new ArrayList<>(List.of(Optional.empty()));
         parts.forEach(p -> all.add(Optional.of(p)));

@@ -1,6 +1,7 @@
 package itrova.core.fastener;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
@@ -55,7 +56,13 @@ class ThreadTest {
     /** 100 N·m through a 100 mm extension on a 400 mm wrench wants 80 N·m, by hand. */
     @Test
     void wrenchWithExtension() {
-        assertThat(Tightening.wrenchSetting(100, 400, 100)).isEqualTo(80, within(1e-12));
-        assertThat(Tightening.wrenchSetting(100, 400, 0)).isEqualTo(100, within(1e-12));
+        assertThat(Tightening.wrenchSetting(100, 400, 100, 0)).isEqualTo(80, within(1e-12));
+        assertThat(Tightening.wrenchSetting(100, 400, 0, 0)).isEqualTo(100, within(1e-12));
+        assertThat(Tightening.wrenchSetting(100, 400, 100, Math.PI / 2))
+                .as("a crowfoot square to the wrench changes nothing")
+                .isEqualTo(100, within(1e-9));
+        assertThatIllegalArgumentException().isThrownBy(() -> Tightening.wrenchSetting(0, 400, 100, 0));
+        assertThatIllegalArgumentException().isThrownBy(() -> Tightening.wrenchSetting(100, 4, 1, 0));
+        assertThatIllegalArgumentException().isThrownBy(() -> Tightening.wrenchSetting(100, 400, 900, 0));
     }
 }

@@ -133,7 +133,7 @@ class WordingTest {
                 }
             }
         }
-        Table.rows(BenchPlan.class, "steps.psv", 12).forEach(row -> codes.add(row[2]));
+        Table.rows(BenchPlan.class, "steps.psv", 13).forEach(row -> codes.add(row[2]));
         Set<String> sentences = Wording.englishBundle().keySet();
         assertThat(codes).containsAll(sentences);
         codes.removeIf(code -> !sentences.contains(code) && isFigureOfPapers(code));

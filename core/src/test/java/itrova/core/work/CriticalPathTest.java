@@ -23,6 +23,7 @@ class CriticalPathTest {
                 "",
                 "",
                 Optional.empty(),
+                Optional.empty(),
                 List.of(after),
                 new Effort(List.of(), Optional.of(new Minutes(a, m, b)), 1, "", "worked by hand"));
     }

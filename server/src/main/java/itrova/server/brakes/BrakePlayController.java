@@ -5,7 +5,6 @@ import itrova.core.brakes.BrakeQuantity;
 import itrova.core.brakes.FadeCampaign;
 import itrova.core.brakes.Load;
 import itrova.core.brakes.MasterRank;
-import itrova.core.brakes.PlanSearch;
 import itrova.core.brakes.PlannedVehicle;
 import itrova.core.brakes.QuantityAt;
 import itrova.core.brakes.WhatIf;
@@ -14,7 +13,6 @@ import itrova.core.quantity.Measured;
 import itrova.server.api.BadInputException;
 import itrova.server.api.ConflictException;
 import itrova.server.api.CurrentPerson;
-import itrova.server.brakes.BrakesController.FittedForm;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -34,7 +32,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The brakes of a vehicle tried in thought: sliders, a stop over time, stops in a row, other masters, parts that would do. Keeps nothing. */
+/** The brakes of a vehicle tried in thought: sliders, a stop over time, stops in a row, other masters. Keeps nothing. */
 @RestController
 @RequestMapping("/api/jobs/{jobId}/brakes")
 public class BrakePlayController {
@@ -100,15 +98,6 @@ public class BrakePlayController {
             @Nullable Double strokeLeftDoubt,
             String reason) {}
 
-    /** Parts of the catalogue that leave less open, and what of the brakes is still open with them. */
-    public record ProposalView(
-            List<FittedForm> parts,
-            List<String> names,
-            Map<BrakeQuantity, String> settings,
-            long cents,
-            boolean proven,
-            String open) {}
-
     @PostMapping("/tried")
     public TriedView tried(@PathVariable long jobId, @Valid @RequestBody TriedForm body) {
         BrakeCircuit circuit = circuit(jobId, body.planned());
@@ -173,25 +162,6 @@ public class BrakePlayController {
                         value(m.stroke()),
                         doubt(m.stroke()),
                         me.wording().say(m.reason())))
-                .toList();
-    }
-
-    /** One proposal, or none where all is proven, nothing can be said, or no parts leave less open. */
-    @GetMapping("/proposal")
-    public List<ProposalView> proposal(@PathVariable long jobId) {
-        PlannedVehicle vehicle = brakes.of(jobId).vehicle();
-        return PlanSearch.best(vehicle).stream()
-                .map(p -> new ProposalView(
-                        p.parts().stream()
-                                .map(f -> new FittedForm(f.code(), f.axle().orElse(null)))
-                                .toList(),
-                        p.parts().stream()
-                                .map(f -> vehicle.catalogue().get(f.code()).name())
-                                .toList(),
-                        p.settings(),
-                        p.cents(),
-                        p.report().isProven(),
-                        me.wording().say(p.report().summary())))
                 .toList();
     }
 

@@ -15,6 +15,8 @@ import itrova.core.brakes.FittedPart;
 import itrova.core.brakes.PlannedVehicle;
 import itrova.core.brakes.QuantityAt;
 import itrova.core.hydraulics.DrumBrake;
+import itrova.core.lines.LinePoint;
+import itrova.core.lines.LineRun;
 import itrova.core.part.Part;
 import itrova.core.part.PartSort;
 import itrova.core.quantity.Measured;
@@ -27,6 +29,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
@@ -46,6 +49,7 @@ import org.springframework.web.bind.annotation.RestController;
 public class BrakesController {
     private static final int MOST_AXLES = 4;
     private static final int MOST_PARTS = 40;
+    private static final int MOST_RUNS = 40;
 
     private final VehicleBrakes brakes;
     private final CurrentPerson me;
@@ -59,6 +63,7 @@ public class BrakesController {
     public record AxleBrakesForm(
             @NotBlank @Size(max = 60) String name,
             DrumBrake.@Nullable Kind shoes,
+            @Nullable Residual outlet,
             @NotNull Map<BrakeQuantity, @Size(max = 60) String> figures) {}
 
     /** What is planned otherwise than found. */
@@ -68,6 +73,8 @@ public class BrakesController {
             @Nullable Residual residual,
             @Nullable Fluid fluid,
             @Nullable Parking parking,
+            @NotNull @Size(max = MOST_AXLES) Map<@NotBlank @Size(max = 60) String, @NotNull Residual> outlets,
+            @NotNull @Size(max = MOST_RUNS) List<@NotNull @Valid LineForm> lines,
             @NotNull @Size(max = MOST_PARTS) List<@NotNull @Valid FittedForm> parts,
             @NotNull Map<BrakeQuantity, @Size(max = 60) String> figures) {}
 
@@ -76,6 +83,13 @@ public class BrakesController {
             @NotBlank @Size(max = 40) String code,
             @Nullable @Size(max = 60) String axle) {}
 
+    /** A piece of brake line, its ends by name ({@code outlet 1}, {@code junction 1}, {@code axle 1 left}), as typed. */
+    public record LineForm(
+            @NotBlank @Size(max = 20) String from,
+            @NotBlank @Size(max = 20) String to,
+            @NotNull @Size(max = 60) String length,
+            @NotNull @Size(max = 60) String bore) {}
+
     public record CircuitForm(
             int version,
             @NotNull Split split,
@@ -83,9 +97,11 @@ public class BrakesController {
             @NotNull StopLamp stopLamp,
             @NotNull Actuator actuator,
             @NotNull Seen reverseLockOut,
+            @NotNull Seen warning,
             @NotNull @Size(max = 60) String lineEnd,
             @NotNull Map<BrakeQuantity, @Size(max = 60) String> figures,
             @NotNull @Size(max = MOST_AXLES) List<@NotNull @Valid AxleBrakesForm> axles,
+            @NotNull @Size(max = MOST_RUNS) List<@NotNull @Valid LineForm> lines,
             @NotNull @Valid PlannedForm planned) {}
 
     /** What may be told, and what is taken where nobody does. */
@@ -98,7 +114,8 @@ public class BrakesController {
             @Nullable Double usual,
             double usualHalfLimit,
             String source,
-            String howTo) {}
+            String howTo,
+            String slip) {}
 
     /** A part that could be planned. */
     public record BrakePartView(
@@ -188,7 +205,8 @@ public class BrakesController {
                 q.usual().isPresent() ? (Double) q.usual().getAsDouble() : null,
                 q.usualHalfLimit(),
                 q.source(),
-                q.howTo());
+                q.howTo(),
+                q.slip());
     }
 
     private static CircuitForm form(int version, CircuitSheet s) {
@@ -200,21 +218,56 @@ public class BrakesController {
                 s.seen().stopLamp(),
                 s.seen().actuator(),
                 s.seen().reverseLockOut(),
+                s.seen().warning(),
                 s.seen().lineEnd(),
                 s.figures(),
                 s.axles().stream()
-                        .map(a -> new AxleBrakesForm(a.name(), a.shoes().orElse(null), a.figures()))
+                        .map(a -> new AxleBrakesForm(
+                                a.name(), a.shoes().orElse(null), a.outlet().orElse(null), a.figures()))
                         .toList(),
+                lines(s.runs()),
                 new PlannedForm(
                         planned.booster().orElse(null),
                         planned.split().orElse(null),
                         planned.residual().orElse(null),
                         planned.fluid().orElse(null),
                         planned.parking().orElse(null),
+                        planned.outlets(),
+                        lines(planned.runs()),
                         planned.parts().stream()
                                 .map(p -> new FittedForm(p.code(), p.axle().orElse(null)))
                                 .toList(),
                         planned.figures()));
+    }
+
+    /** One thing told otherwise; the axle and the quantity are absent where it belongs to none. */
+    public record ToldOtherwise(
+            boolean planned,
+            @Nullable String axle,
+            @Nullable BrakeQuantity quantity,
+            String what,
+            String before,
+            String after) {}
+
+    public record ToldView(Instant at, String by, List<ToldOtherwise> changes) {}
+
+    /** Who told what otherwise and when, the newest first. */
+    @GetMapping("/history")
+    public List<ToldView> history(@PathVariable long jobId) {
+        return brakes.history(jobId).stream()
+                .map(t -> new ToldView(
+                        t.at(),
+                        t.by(),
+                        t.differences().stream()
+                                .map(d -> new ToldOtherwise(
+                                        d.place().planned(),
+                                        d.place().axle().orElse(null),
+                                        d.place().quantity().orElse(null),
+                                        d.place().what(),
+                                        d.before(),
+                                        d.after()))
+                                .toList()))
+                .toList();
     }
 
     @PutMapping
@@ -228,18 +281,25 @@ public class BrakesController {
                             body.stopLamp(),
                             body.actuator(),
                             body.reverseLockOut(),
+                            body.warning(),
                             body.lineEnd().strip()),
                     told(body.figures()),
                     body.axles().stream()
                             .map(a -> new CircuitSheet.AxleSheet(
-                                    a.name().strip(), Optional.ofNullable(a.shoes()), told(a.figures())))
+                                    a.name().strip(),
+                                    Optional.ofNullable(a.shoes()),
+                                    Optional.ofNullable(a.outlet()),
+                                    told(a.figures())))
                             .toList(),
+                    runs(body.lines()),
                     new CircuitSheet.Changes(
                             Optional.ofNullable(p.booster()),
                             Optional.ofNullable(p.split()),
                             Optional.ofNullable(p.residual()),
                             Optional.ofNullable(p.fluid()),
                             Optional.ofNullable(p.parking()),
+                            p.outlets(),
+                            runs(p.lines()),
                             p.parts().stream()
                                     .map(f -> new FittedPart(
                                             f.code(),
@@ -251,6 +311,22 @@ public class BrakesController {
             throw BadInputException.of("circuit", "", e.getMessage());
         }
         return brakes(jobId);
+    }
+
+    private static List<LineForm> lines(List<LineRun> runs) {
+        return runs.stream()
+                .map(r -> new LineForm(r.from().key(), r.to().key(), r.length(), r.bore()))
+                .toList();
+    }
+
+    private static List<LineRun> runs(List<LineForm> lines) {
+        return lines.stream()
+                .map(l -> new LineRun(
+                        LinePoint.of(l.from()),
+                        LinePoint.of(l.to()),
+                        l.length().strip(),
+                        l.bore().strip()))
+                .toList();
     }
 
     /** What was emptied is not told any more. */

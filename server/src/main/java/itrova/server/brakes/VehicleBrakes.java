@@ -1,7 +1,9 @@
 package itrova.server.brakes;
 
+import itrova.core.brakes.CircuitDifference;
 import itrova.core.brakes.CircuitSheet;
 import itrova.core.brakes.PlannedVehicle;
+import itrova.core.record.Trail;
 import itrova.formats.CircuitDocument;
 import itrova.server.api.ConflictException;
 import itrova.server.axle.Workbench;
@@ -10,8 +12,12 @@ import itrova.server.store.EventStore.Place;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
 import itrova.server.store.JobStore.JobRow;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -38,6 +44,32 @@ public class VehicleBrakes {
     State of(long jobId) {
         return new State(
                 jobs.job(jobId), jobs.axles(jobId).stream().map(AxleRow::name).toList(), bench.vehicle(jobId));
+    }
+
+    /**
+     * What somebody told otherwise at one time.
+     *
+     * @param by name of the person; empty where nobody was known
+     */
+    record Told(Instant at, String by, List<CircuitDifference> differences) {}
+
+    /** Every change of the circuit, the newest first; also those made before the job was brought here. */
+    List<Told> history(long jobId) {
+        jobs.job(jobId); // one that is not there has no history either
+        List<Told> all = new ArrayList<>();
+        for (EventStore.EventRow e : events.ofJob(jobId)) {
+            Trail.Entry entry = events.entry(e, OptionalInt.empty());
+            if ("brakes".equals(entry.payload().get("what"))) {
+                all.add(new Told(
+                        entry.at(),
+                        entry.by(),
+                        CircuitDifference.between(
+                                CircuitDocument.read(entry.payload().get("before")),
+                                CircuitDocument.read(entry.payload().get("after")))));
+            }
+        }
+        Collections.reverse(all);
+        return all;
     }
 
     /**

@@ -76,6 +76,7 @@ public class SearchController {
     public record WorkChoice(WorkKind kind, String title, String who, boolean reversible) {}
 
     public record TermsView(
+            long jobId,
             long centsPerDay,
             long centsPerHour,
             long centsPerIrreversible,
@@ -120,6 +121,7 @@ public class SearchController {
         AxleRow row = bench.axle(axleId);
         ShopSettings shop = bench.settings();
         return new TermsView(
+                row.jobId(),
                 Weights.USUAL.centsPerDay(),
                 Weights.USUAL.centsPerHour(),
                 Weights.USUAL.centsPerIrreversible(),

@@ -2,6 +2,7 @@ package itrova.server.description;
 
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.media.Schema;
+import itrova.core.bench.DiscIndexing;
 import itrova.core.brakes.WhatIf;
 import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.VehicleSheet;
@@ -11,6 +12,7 @@ import itrova.server.axle.FindingViews;
 import itrova.server.brakes.BrakePlayController;
 import itrova.server.brakes.BrakeViews;
 import itrova.server.brakes.BrakesController;
+import itrova.server.brakes.ProposalController;
 import itrova.server.choose.PoseController;
 import itrova.server.choose.SearchController;
 import itrova.server.choose.SectionController;
@@ -43,6 +45,7 @@ import itrova.server.shop.SetupController;
 import itrova.server.shop.ShopController;
 import itrova.server.shop.WorkTermsController;
 import itrova.server.work.BenchController;
+import itrova.server.work.BenchHelpController;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -61,6 +64,7 @@ public class OpenApiConfiguration {
             BrakesController.class,
             BrakePlayController.class,
             BrakeViews.class,
+            ProposalController.class,
             WhatIf.class,
             CatalogueController.class,
             WorkTermsController.class,
@@ -92,6 +96,8 @@ public class OpenApiConfiguration {
             LimitsController.class,
             OrderController.class,
             BenchController.class,
+            BenchHelpController.class,
+            DiscIndexing.class,
             KitsController.class,
             AdviceController.class,
             VehicleController.class,

@@ -7,14 +7,22 @@ import java.util.regex.Pattern;
 final class Looking {
     /** Patterns as the rules of access name them. */
     static final String[] POSTS = {
-        "/api/understand", "/api/axles/*/what-if", "/api/axles/*/search", "/api/jobs/*/brakes/tried"
+        "/api/understand",
+        "/api/bench-help/*",
+        "/api/axles/*/what-if",
+        "/api/axles/*/search",
+        "/api/jobs/*/brakes/tried",
+        "/api/jobs/*/brakes/proposal",
+        "/api/axles/*/brakes/proposal"
     };
 
     private static final List<Pattern> ALL = List.of(
             Pattern.compile("POST /api/understand"),
+            Pattern.compile("POST /api/bench-help/[^/]+"),
             Pattern.compile("POST /api/axles/[^/]+/what-if"),
             Pattern.compile("POST /api/axles/[^/]+/search"),
-            Pattern.compile("POST /api/jobs/[^/]+/brakes/tried"),
+            Pattern.compile("POST /api/jobs/[^/]+/brakes/(tried|proposal)"),
+            Pattern.compile("POST /api/axles/[^/]+/brakes/proposal"),
             Pattern.compile("DELETE /api/axles/[^/]+/search/[^/]+"),
             Pattern.compile("(PUT|DELETE) /api/axles/[^/]+/liked/[^/]+"));
 

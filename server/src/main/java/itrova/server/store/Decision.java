@@ -120,9 +120,11 @@ public sealed interface Decision {
      * @param title what the step was called
      * @param set what was set or noted, as typed
      * @param held what was measured or seen at its hold, as typed
-     * @param torqueNm torque set (N·m), where the step wants one
+     * @param torqueNm torque set (N·m), where the step wants one and a wrench reached
+     * @param signed why a lead let it pass outside its limits; empty where it lies within
      */
-    record StepTicked(String stepId, String kit, String title, String set, String held, OptionalDouble torqueNm)
+    record StepTicked(
+            String stepId, String kit, String title, String set, String held, OptionalDouble torqueNm, String signed)
             implements Decision {
         @Override
         public Kind kind() {
@@ -142,6 +144,9 @@ public sealed interface Decision {
             p.put("setValue", set);
             p.put("held", held);
             torqueNm.ifPresent(t -> p.put("torqueNm", Double.toString(t)));
+            if (!signed.isEmpty()) {
+                p.put("signed", signed);
+            }
             return p;
         }
     }
@@ -203,7 +208,8 @@ public sealed interface Decision {
                         p.getOrDefault("held", ""),
                         p.containsKey("torqueNm")
                                 ? OptionalDouble.of(Double.parseDouble(p.get("torqueNm")))
-                                : OptionalDouble.empty()));
+                                : OptionalDouble.empty(),
+                        p.getOrDefault("signed", "")));
             case STEP_UNTICKED -> Optional.of(new StepUnticked(e.subject(), p.getOrDefault("kit", "")));
             default -> Optional.empty();
         };

@@ -26,6 +26,7 @@ import itrova.server.store.NotFoundException;
 import itrova.server.store.ReleaseStore;
 import itrova.server.store.ReleaseStore.Revision;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -41,9 +42,17 @@ class BenchCards {
     private final VehicleAxles axles;
     private final EventStore events;
     private final ReleaseStore plans;
+    private final StepReadings readings;
     private final CurrentPerson me;
 
-    BenchCards(Workbench bench, VehicleAxles axles, EventStore events, ReleaseStore plans, CurrentPerson me) {
+    BenchCards(
+            Workbench bench,
+            VehicleAxles axles,
+            EventStore events,
+            ReleaseStore plans,
+            StepReadings readings,
+            CurrentPerson me) {
+        this.readings = readings;
         this.axles = axles;
         this.bench = bench;
         this.events = events;
@@ -57,8 +66,15 @@ class BenchCards {
      * @param setValue torque set, as typed; empty where none is
      * @param held what its hold was answered with
      * @param confirmed whether an unlikely torque was asked about before
+     * @param marked whether no wrench reached: wrench-tight and marked
+     * @param readings what was read at its hold, as typed
+     * @param signed why a lead lets a reading pass outside its limits; empty where nobody does
      */
-    record Tick(String setValue, String held, boolean confirmed) {}
+    record Tick(String setValue, String held, boolean confirmed, boolean marked, List<String> readings, String signed) {
+        Tick {
+            readings = List.copyOf(readings);
+        }
+    }
 
     /** The card as it stands: the plan frozen with the order, or what it would be. */
     record Card(Chosen chosen, Optional<Revision> frozen, BenchPlan live, Map<String, Ticked> done) {
@@ -135,14 +151,10 @@ class BenchCards {
                     + open.stream().map(BenchStep::title).collect(Collectors.joining("” and “"))
                     + "”. Do and tick that first.");
         }
-        OptionalDouble torque = step.tighten().isPresent()
+        OptionalDouble torque = step.tighten().isPresent() && !body.marked()
                 ? OptionalDouble.of(torque(body, step.tighten().get()))
                 : OptionalDouble.empty();
-        String held = body.held();
-        if (!step.hold().isEmpty() && held.isEmpty()) {
-            throw BadInputException.of(
-                    "held", "", "This step holds: “" + step.hold() + "” Write what you measured or saw.");
-        }
+        String held = held(step, body);
         events.add(
                 Place.axle(card.chosen().row().jobId(), axleId),
                 new StepTicked(
@@ -151,9 +163,30 @@ class BenchCards {
                         step.title(),
                         body.setValue().strip(),
                         held,
-                        torque),
+                        torque,
+                        body.signed()),
                 me.get().id());
     }
+
+    /** What is logged of the hold: readings judged, words where it wants to be seen, and where no wrench reached. */
+    private String held(BenchStep step, Tick body) {
+        List<String> told = new ArrayList<>();
+        step.reading().ifPresent(kind -> told.add(readings.take(kind, body.readings(), body.signed())));
+        if (step.reading().isEmpty() && !step.hold().isEmpty() && body.held().isEmpty()) {
+            throw BadInputException.of(
+                    "held", "", "This step holds: “" + step.hold() + "” Write what you measured or saw.");
+        }
+        if (body.marked() && step.tighten().isPresent()) {
+            told.add(MARKED);
+        }
+        if (!body.held().isEmpty()) {
+            told.add(body.held());
+        }
+        return String.join(". ", told);
+    }
+
+    /** What is written where no wrench reaches; it is listed at hand-over. */
+    static final String MARKED = "Wrench-tight and marked, no torque read";
 
     private double torque(Tick body, Tighten wanted) {
         double set;

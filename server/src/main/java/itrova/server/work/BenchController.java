@@ -1,5 +1,6 @@
 package itrova.server.work;
 
+import itrova.core.bench.HoldKind;
 import itrova.core.work.BenchStep;
 import itrova.core.work.BenchStep.Tighten;
 import itrova.core.work.Minutes;
@@ -50,7 +51,29 @@ public class BenchController {
             Instant at,
             String setValue,
             String held,
-            @Nullable Double setTorqueNm) {}
+            @Nullable Double setTorqueNm,
+            String signed) {}
+
+    /** What is read at a hold; limits in its unit, absent where there is none. */
+    public record WantedReading(
+            HoldKind kind,
+            String title,
+            String unit,
+            @Nullable Double least,
+            @Nullable Double most,
+            int readings,
+            String source) {
+        static WantedReading of(HoldKind kind) {
+            return new WantedReading(
+                    kind,
+                    kind.title(),
+                    kind.unit(),
+                    kind.least().isPresent() ? kind.least().getAsDouble() : null,
+                    kind.most().isPresent() ? kind.most().getAsDouble() : null,
+                    kind.readings(),
+                    kind.source());
+        }
+    }
 
     /**
      * @param minutes own time it usually takes; absent where nobody said
@@ -64,6 +87,7 @@ public class BenchController {
             String text,
             String caution,
             String hold,
+            @Nullable WantedReading reading,
             @Nullable Double torqueNm,
             List<String> tools,
             @Nullable Double minutes,
@@ -96,6 +120,9 @@ public class BenchController {
             @NotNull @Size(max = 60) String setValue,
             @Nullable @Size(max = 200) String held,
             boolean confirmed,
+            boolean marked,
+            @Nullable @Size(max = 36) List<@NotNull @Size(max = 40) String> readings,
+            @Nullable @Size(max = 200) String signed,
             @NotNull @Size(max = 64) String seal) {}
 
     public record RevisionRequest(@NotNull @Size(max = 64) String seal) {}
@@ -132,6 +159,7 @@ public class BenchController {
                 me.wording().say(s.text()),
                 s.caution(),
                 s.hold(),
+                s.reading().map(WantedReading::of).orElse(null),
                 s.tighten().map(Tighten::torque).orElse(null),
                 s.effort().tools(),
                 s.effort().minutes().map(Minutes::likely).orElse(null),
@@ -151,7 +179,8 @@ public class BenchController {
                 t.at(),
                 t.tick().set(),
                 t.tick().held(),
-                t.tick().torqueNm().isPresent() ? t.tick().torqueNm().getAsDouble() : null);
+                t.tick().torqueNm().isPresent() ? t.tick().torqueNm().getAsDouble() : null,
+                t.tick().signed());
     }
 
     @PostMapping("/{stepId}/tick")
@@ -161,9 +190,18 @@ public class BenchController {
                 axleId,
                 stepId,
                 new BenchCards.Tick(
-                        body.setValue(), body.held() == null ? "" : body.held().strip(), body.confirmed()),
+                        body.setValue(),
+                        text(body.held()),
+                        body.confirmed(),
+                        body.marked(),
+                        body.readings() == null ? List.of() : body.readings(),
+                        text(body.signed())),
                 body.seal());
         return card(axleId);
+    }
+
+    private static String text(@Nullable String typed) {
+        return typed == null ? "" : typed.strip();
     }
 
     @DeleteMapping("/{stepId}/tick")

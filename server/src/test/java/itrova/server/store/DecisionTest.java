@@ -43,8 +43,8 @@ class DecisionTest {
                 new KitChosen(Optional.empty(), "QF-101, edition 3"),
                 new OrderSigned(WHOLE, "seal", "a good reason"),
                 new OrderPlaced(WHOLE, "seal", "fits", 12345, "a,b"),
-                new StepTicked("lift", "QF-101", "Lift", "75 N·m", "square", OptionalDouble.of(75)),
-                new StepTicked("lift", "QF-101", "Lift", "", "", OptionalDouble.empty()),
+                new StepTicked("lift", "QF-101", "Lift", "75 N·m", "square", OptionalDouble.of(75), "a lead's reason"),
+                new StepTicked("lift", "QF-101", "Lift", "", "", OptionalDouble.empty(), ""),
                 new StepUnticked("lift", "QF-101"));
     }
 
@@ -73,7 +73,7 @@ class DecisionTest {
                         Kind.STEP_TICKED,
                         "left-bracket",
                         Map.of("kit", "QF-101", "title", "Bracket", "setValue", "75 N·m", "torqueNm", "75.0"))))
-                .contains(new StepTicked("left-bracket", "QF-101", "Bracket", "75 N·m", "", OptionalDouble.of(75)));
+                .contains(new StepTicked("left-bracket", "QF-101", "Bracket", "75 N·m", "", OptionalDouble.of(75), ""));
         assertThat(Decision.of(row(Kind.STEP_UNTICKED, "left-bracket", Map.of("kit", "QF-101"))))
                 .contains(new StepUnticked("left-bracket", "QF-101"));
     }

@@ -1,0 +1,93 @@
+package itrova.core.bench;
+
+import itrova.core.phrase.Titled;
+import itrova.core.quantity.Dimension;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** What a hold may want read, with the limits it is judged by. */
+public enum HoldKind implements Titled {
+    END_PLAY("End play", "mm", 0.025, 0.127, 1, 0.005, "common practice: 0.001 to 0.005 in; the kit's range wins"),
+    RUN_OUT(
+            "Run-out of the disc",
+            "mm",
+            Double.NaN,
+            0.10,
+            Harmonic.LEAST_POSITIONS,
+            0.005,
+            "common practice: at most 0.10 mm on all nuts"),
+    PUSH_ROD_PLAY(
+            "Play at the piston", "mm", 0.3, 2.0, 1, 0.1, "common practice: about 1 mm; none at all traps pressure"),
+    BRACKET_ANGLES(
+            "Clock angle, left less right",
+            "°",
+            -0.1,
+            0.1,
+            2,
+            0.03,
+            "common practice: the same left and right within 0.1°"),
+    BREAKAWAY_MINUTES("Held after the pin is pulled", "min", 15, Double.NaN, 1, 0.2, "49 CFR 393.43");
+
+    private final String title;
+    private final String unit;
+    private final double least;
+    private final double most;
+    private final int readings;
+    private final double doubt;
+    private final String source;
+
+    HoldKind(String title, String unit, double least, double most, int readings, double doubt, String source) {
+        this.title = title;
+        this.unit = unit;
+        this.least = least;
+        this.most = most;
+        this.readings = readings;
+        this.doubt = doubt;
+        this.source = source;
+    }
+
+    @Override
+    public String title() {
+        return title;
+    }
+
+    /** Unit of the readings and the limits. */
+    public String unit() {
+        return unit;
+    }
+
+    /** Least that may be, if there is a least. */
+    public OptionalDouble least() {
+        return Double.isNaN(least) ? OptionalDouble.empty() : OptionalDouble.of(least);
+    }
+
+    /** Most that may be, if there is a most. */
+    public OptionalDouble most() {
+        return Double.isNaN(most) ? OptionalDouble.empty() : OptionalDouble.of(most);
+    }
+
+    /** How many readings it wants; run-out takes more. */
+    public int readings() {
+        return readings;
+    }
+
+    /** How far a reading taken with the usual tool may be off, doubled standard uncertainty. */
+    public double doubt() {
+        return doubt;
+    }
+
+    public String source() {
+        return source;
+    }
+
+    /** What it measures, where shop notation knows it. */
+    public Optional<Dimension> dimension() {
+        return unit.equals("mm") ? Optional.of(Dimension.LENGTH) : Optional.empty();
+    }
+
+    /** Its name in documents. */
+    public String key() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+}

@@ -1,0 +1,139 @@
+package itrova.server.work;
+
+import itrova.core.bench.DiscIndexing;
+import itrova.core.bench.HoldKind;
+import itrova.core.bench.HoldReading;
+import itrova.core.bench.NutSteps;
+import itrova.core.fastener.Tightening;
+import itrova.core.finding.Verdict;
+import itrova.core.quantity.Dimension;
+import itrova.core.quantity.ShopNotation;
+import itrova.core.quantity.Unit;
+import itrova.server.api.BadInputException;
+import itrova.server.api.CurrentPerson;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Helpers inside a step: worked out from what is typed, nothing is kept. Figures as typed, in the asking page's units where bare. */
+@RestController
+@RequestMapping("/api/bench-help")
+public class BenchHelpController {
+    private static final int MOST_READINGS = 36;
+
+    private final StepReadings readings;
+    private final CurrentPerson me;
+
+    BenchHelpController(StepReadings readings, CurrentPerson me) {
+        this.readings = readings;
+        this.me = me;
+    }
+
+    public record HoldReadingForm(
+            @NotNull HoldKind kind,
+            @NotNull @Size(max = MOST_READINGS) List<@NotNull @Size(max = 40) String> readings) {}
+
+    public record JudgedReading(Verdict verdict, String said) {}
+
+    public record IndexingForm(
+            @NotNull @Size(max = MOST_READINGS) List<@NotNull @Size(max = 40) String> hub,
+            @NotNull @Size(max = 40) String hubRadius,
+            @NotNull @Size(max = MOST_READINGS) List<@NotNull @Size(max = 40) String> disc,
+            @NotNull @Size(max = 40) String discRadius,
+            @Min(3) @Max(12) int studs) {}
+
+    /** Every position of the disc, the best first; run-out in mm. */
+    public record IndexingView(List<DiscIndexing.Position> positions) {}
+
+    /**
+     * @param pitch of the nut's thread; of an inch thread the inch over its threads, such as 1/16 in
+     * @param positions positions in a turn in which the lock goes in
+     */
+    public record NutForm(
+            @NotNull @Size(max = 40) String measured,
+            @NotNull @Size(max = 40) String pitch,
+            @Min(1) @Max(60) int positions) {}
+
+    /** Slots to turn, positive to loosen; lengths in mm. */
+    public record NutView(int slots, double play, boolean within, double travel, double least, double most) {}
+
+    /**
+     * @param torque wanted at the bolt
+     * @param length of the wrench, grip to square
+     * @param extension of crowfoot or extension
+     * @param angle between both: 0 in line, 90 changes nothing
+     */
+    public record WrenchForm(
+            @NotNull @Size(max = 40) String torque,
+            @NotNull @Size(max = 40) String length,
+            @NotNull @Size(max = 40) String extension,
+            @Min(0) @Max(180) int angle) {}
+
+    public record WrenchView(double setNm) {}
+
+    @PostMapping("/reading")
+    public JudgedReading reading(@Valid @RequestBody HoldReadingForm body) {
+        HoldReading judged = readings.judge(body.kind(), body.readings());
+        return new JudgedReading(judged.verdict(), me.wording().say(judged.said()));
+    }
+
+    @PostMapping("/indexing")
+    public IndexingView indexing(@Valid @RequestBody IndexingForm body) {
+        try {
+            return new IndexingView(DiscIndexing.of(
+                            body.hub().stream().map(t -> length("hub", t)).toList(),
+                            length("hubRadius", body.hubRadius()),
+                            body.disc().stream().map(t -> length("disc", t)).toList(),
+                            length("discRadius", body.discRadius()),
+                            body.studs())
+                    .positions());
+        } catch (IllegalArgumentException e) {
+            throw BadInputException.of("indexing", "", e.getMessage());
+        }
+    }
+
+    @PostMapping("/nut")
+    public NutView nut(@Valid @RequestBody NutForm body) {
+        double least = HoldKind.END_PLAY.least().orElseThrow();
+        double most = HoldKind.END_PLAY.most().orElseThrow();
+        try {
+            NutSteps steps = NutSteps.to(
+                    length("measured", body.measured()), least, most, length("pitch", body.pitch()), body.positions());
+            return new NutView(steps.slots(), steps.play(), steps.isWithin(), steps.travel(), least, most);
+        } catch (IllegalArgumentException e) {
+            throw BadInputException.of("nut", "", e.getMessage());
+        }
+    }
+
+    @PostMapping("/wrench")
+    public WrenchView wrench(@Valid @RequestBody WrenchForm body) {
+        try {
+            double torque = ShopNotation.parse(
+                            body.torque(), Dimension.TORQUE, Unit.usual(Dimension.TORQUE, me.units()))
+                    .si();
+            return new WrenchView(Tightening.wrenchSetting(
+                    torque,
+                    length("length", body.length()),
+                    length("extension", body.extension()),
+                    Math.toRadians(body.angle())));
+        } catch (IllegalArgumentException e) {
+            throw BadInputException.of("wrench", "", e.getMessage());
+        }
+    }
+
+    private double length(String field, String text) {
+        try {
+            return ShopNotation.parse(text, Dimension.LENGTH, Unit.usual(Dimension.LENGTH, me.units()))
+                    .si();
+        } catch (IllegalArgumentException e) {
+            throw BadInputException.of(field, text, e.getMessage());
+        }
+    }
+}

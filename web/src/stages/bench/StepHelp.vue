@@ -1,0 +1,155 @@
+<script setup lang="ts">
+import InputText from "primevue/inputtext";
+import { computed, reactive, ref } from "vue";
+import { client, toData, type Schemas } from "../../api/client";
+import { useSession } from "../../shell/session";
+import { toMessage } from "../../shell/useLoad";
+import { toLength, toTorque } from "../../units/format";
+
+/** Helpers that belong to a step: what to set on a wrench with a crowfoot, how far to turn a nut, where the disc sits best. */
+const { step } = defineProps<{ step: Schemas["StepView"] }>();
+const session = useSession();
+
+const kind = computed(() => {
+  if (step.reading?.kind === "END_PLAY") return "nut";
+  if (step.reading?.kind === "RUN_OUT") return "indexing";
+  return step.torqueNm ? "wrench" : "";
+});
+const TITLES = {
+  nut: "How far to turn the nut",
+  indexing: "Where the disc sits best",
+  wrench: "With an extension or crowfoot",
+};
+
+const problem = ref("");
+const said = ref("");
+const nut = reactive({ measured: "", pitch: "1/16 in", positions: 12 });
+const wrench = reactive({ length: "", extension: "", angle: 0 });
+const indexing = reactive({ hub: "", hubRadius: "", disc: "", discRadius: "", studs: 5 });
+
+const toList = (text: string) => text.split(/[;\s]+/).filter(Boolean);
+
+async function onNut() {
+  const n = await toData(client.POST("/api/bench-help/nut", { body: { ...nut } }));
+  const turn = `${Math.abs(n.slots)} ${Math.abs(n.slots) === 1 ? "slot" : "slots"} ${n.slots < 0 ? "tighter" : "looser"}`;
+  const play = toLength(n.play, session.units);
+  said.value = n.within
+    ? `${n.slots ? `Turn it ${turn}` : "Leave it where it is"}: ${play} to be expected. One slot makes ${toLength(n.travel, session.units)}. Read it again.`
+    : `No slot lies in the range; ${n.slots ? turn : "where it is"} comes nearest with ${play}. Another washer or nut is wanted. Rather loose than tight: over-tight burns.`;
+}
+
+async function onWrench() {
+  const { setNm } = await toData(
+    client.POST("/api/bench-help/wrench", {
+      body: { ...wrench, torque: `${step.torqueNm} N·m` },
+    }),
+  );
+  said.value = `Set the wrench to ${toTorque(setNm, session.units)}; the bolt gets ${toTorque(step.torqueNm ?? 0, session.units)}.`;
+}
+
+async function onIndexing() {
+  const { positions } = await toData(
+    client.POST("/api/bench-help/indexing", {
+      body: { ...indexing, hub: toList(indexing.hub), disc: toList(indexing.disc) },
+    }),
+  );
+  const best = positions[0];
+  const now = positions.find((p) => p.studs === 0);
+  if (best && now)
+    said.value = `${best.studs ? `Turn the disc on by ${best.studs} ${best.studs === 1 ? "stud" : "studs"}` : "Leave the disc as it is"}: ${toLength(best.totalReading, session.units)} to be expected, ${toLength(now.totalReading, session.units)} as it is. Read it again on all nuts.`;
+}
+
+async function onAsk() {
+  problem.value = "";
+  said.value = "";
+  try {
+    if (kind.value === "nut") await onNut();
+    else if (kind.value === "wrench") await onWrench();
+    else await onIndexing();
+  } catch (e) {
+    problem.value = toMessage(e);
+  }
+}
+</script>
+
+<template>
+  <details v-if="kind" class="help">
+    <summary>{{ TITLES[kind] }}</summary>
+    <form @submit.prevent="onAsk">
+      <template v-if="kind === 'nut'">
+        <label>End play read <InputText v-model="nut.measured" maxlength="40" /></label>
+        <label>Pitch of the nut <InputText v-model="nut.pitch" maxlength="40" /></label>
+        <label
+          >Positions in a turn <input v-model.number="nut.positions" type="number" min="1" max="60"
+        /></label>
+      </template>
+      <template v-else-if="kind === 'wrench'">
+        <label>Wrench, grip to square <InputText v-model="wrench.length" maxlength="40" /></label>
+        <label>Extension, square to bolt <InputText v-model="wrench.extension" maxlength="40" /></label>
+        <label
+          >Between them
+          <select v-model.number="wrench.angle">
+            <option :value="0">in line</option>
+            <option :value="45">45°</option>
+            <option :value="90">square: no change</option>
+          </select>
+        </label>
+      </template>
+      <template v-else>
+        <label class="wide"
+          >Hub face, round it <InputText v-model="indexing.hub" placeholder="0 0.01 0.02 0.01" />
+        </label>
+        <label>at radius <InputText v-model="indexing.hubRadius" maxlength="40" /></label>
+        <label class="wide"
+          >Disc alone, from the same stud <InputText v-model="indexing.disc" placeholder="0 0.02 0.03 0.01" />
+        </label>
+        <label>at radius <InputText v-model="indexing.discRadius" maxlength="40" /></label>
+        <label>Studs <input v-model.number="indexing.studs" type="number" min="3" max="12" /></label>
+      </template>
+      <button type="submit" class="plain-button">Work it out</button>
+    </form>
+    <p v-if="said" role="status">
+      <strong>{{ said }}</strong>
+    </p>
+    <p v-if="problem" class="failure" role="alert">{{ problem }}</p>
+  </details>
+</template>
+
+<style scoped>
+.help {
+  border-top: 1px solid var(--line-soft);
+  margin-top: 0.4rem;
+}
+
+summary {
+  min-height: 44px;
+  line-height: 44px;
+  cursor: pointer;
+}
+
+form {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.8rem;
+  align-items: end;
+}
+
+label {
+  display: flex;
+  flex-direction: column;
+  width: 12rem;
+}
+
+.wide {
+  width: 22rem;
+}
+
+select,
+input[type="number"] {
+  font: inherit;
+  min-height: 44px;
+  border: 1px solid var(--ink-soft);
+  background: var(--sheet);
+  color: var(--ink);
+}
+</style>
