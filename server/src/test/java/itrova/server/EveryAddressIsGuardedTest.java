@@ -33,6 +33,7 @@ class EveryAddressIsGuardedTest {
             "POST /api/bench-help/indexing",
             "POST /api/bench-help/nut",
             "POST /api/bench-help/wrench",
+            "POST /api/bench-help/trouble",
             "POST /api/axles/{axleId}/what-if",
             "POST /api/jobs/{jobId}/brakes/tried",
             "POST /api/jobs/{jobId}/brakes/proposal",

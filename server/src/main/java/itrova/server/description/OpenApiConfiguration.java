@@ -9,6 +9,7 @@ import itrova.core.vehicle.VehicleSheet;
 import itrova.formats.drawing.Sheet;
 import itrova.server.api.HealthController;
 import itrova.server.axle.FindingViews;
+import itrova.server.bleed.BleedController;
 import itrova.server.brakes.BrakePlayController;
 import itrova.server.brakes.BrakeViews;
 import itrova.server.brakes.BrakesController;
@@ -97,6 +98,7 @@ public class OpenApiConfiguration {
             OrderController.class,
             BenchController.class,
             BenchHelpController.class,
+            BleedController.class,
             DiscIndexing.class,
             KitsController.class,
             AdviceController.class,

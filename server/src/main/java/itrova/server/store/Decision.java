@@ -176,6 +176,46 @@ public sealed interface Decision {
         }
     }
 
+    /**
+     * Something was done at the bleed bay.
+     *
+     * @param what kind of entry
+     * @param told particulars by their name
+     */
+    record Bled(What what, Map<String, String> told) implements Decision {
+        /** What can be done at the bleed bay. */
+        public enum What {
+            POINT,
+            TOPPED_UP,
+            RAN_DRY,
+            JOINT,
+            PEDAL,
+            TAKEN_BACK
+        }
+
+        public Bled {
+            told = Map.copyOf(told);
+        }
+
+        @Override
+        public Kind kind() {
+            return Kind.BLED;
+        }
+
+        @Override
+        public String subject() {
+            return what.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
+        }
+
+        @Override
+        public Map<String, String> payload() {
+            Map<String, String> p = edition();
+            p.put("what", what.name());
+            p.putAll(told);
+            return p;
+        }
+    }
+
     private static Map<String, String> edition() {
         Map<String, String> payload = new LinkedHashMap<>();
         payload.put("v", EDITION);
@@ -210,6 +250,12 @@ public sealed interface Decision {
                                 ? OptionalDouble.of(Double.parseDouble(p.get("torqueNm")))
                                 : OptionalDouble.empty(),
                         p.getOrDefault("signed", "")));
+            case BLED -> {
+                Map<String, String> told = new LinkedHashMap<>(p);
+                told.remove("v");
+                told.remove("what");
+                yield Optional.of(new Bled(Bled.What.valueOf(p.get("what")), told));
+            }
             case STEP_UNTICKED -> Optional.of(new StepUnticked(e.subject(), p.getOrDefault("kit", "")));
             default -> Optional.empty();
         };

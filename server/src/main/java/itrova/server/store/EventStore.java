@@ -55,6 +55,7 @@ public class EventStore {
         ORDER_PLACED,
         STEP_TICKED,
         STEP_UNTICKED,
+        BLED,
         /** Happened elsewhere, before the job was brought here; nothing here hangs on it. */
         HAPPENED_ELSEWHERE
     }

@@ -120,7 +120,7 @@ public class BenchController {
             @NotNull @Size(max = 60) String setValue,
             @Nullable @Size(max = 200) String held,
             boolean confirmed,
-            boolean marked,
+            @Nullable Boolean marked,
             @Nullable @Size(max = 36) List<@NotNull @Size(max = 40) String> readings,
             @Nullable @Size(max = 200) String signed,
             @NotNull @Size(max = 64) String seal) {}
@@ -193,7 +193,7 @@ public class BenchController {
                         body.setValue(),
                         text(body.held()),
                         body.confirmed(),
-                        body.marked(),
+                        Boolean.TRUE.equals(body.marked()),
                         body.readings() == null ? List.of() : body.readings(),
                         text(body.signed())),
                 body.seal());

@@ -7,6 +7,7 @@ import itrova.core.finding.CheckId;
 import itrova.core.judge.WorkPicks;
 import itrova.core.remedy.WorkKind;
 import itrova.core.vehicle.Side;
+import itrova.server.store.Decision.Bled;
 import itrova.server.store.Decision.KitChosen;
 import itrova.server.store.Decision.OrderPlaced;
 import itrova.server.store.Decision.OrderSigned;
@@ -45,6 +46,8 @@ class DecisionTest {
                 new OrderPlaced(WHOLE, "seal", "fits", 12345, "a,b"),
                 new StepTicked("lift", "QF-101", "Lift", "75 N·m", "square", OptionalDouble.of(75), "a lead's reason"),
                 new StepTicked("lift", "QF-101", "Lift", "", "", OptionalDouble.empty(), ""),
+                new Bled(Bled.What.POINT, Map.of("point", "axle 2 right", "strokes", "12")),
+                new Bled(Bled.What.TOPPED_UP, Map.of()),
                 new StepUnticked("lift", "QF-101"));
     }
 

@@ -1,0 +1,152 @@
+package itrova.server;
+
+import static itrova.server.Asked.assertProblem;
+import static itrova.server.Asked.copyOfVan;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import itrova.server.TestServer.Answer;
+import itrova.server.TestServer.Client;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A whole card ticked from the first step to the last: holds want their readings, within limits or signed for by a lead. */
+class BenchHoldsApiTest {
+    private static final JsonMapper JSON = new JsonMapper();
+    private static final Map<String, List<String>> GOOD = Map.of(
+            "END_PLAY", List.of("0.08 mm"),
+            "RUN_OUT", List.of("0 mm", "0.02 mm", "0.04 mm", "0.02 mm"),
+            "PUSH_ROD_PLAY", List.of("1 mm"),
+            "BRACKET_ANGLES", List.of("88.42", "88.40"),
+            "BREAKAWAY_MINUTES", List.of("16"));
+    private static final Map<String, List<String>> BAD = Map.of(
+            "END_PLAY", List.of("0.4 mm"),
+            "RUN_OUT", List.of("0 mm", "0.1 mm", "0.3 mm", "0.1 mm"),
+            "PUSH_ROD_PLAY", List.of("0 mm"),
+            "BRACKET_ANGLES", List.of("88.4", "87.9"),
+            "BREAKAWAY_MINUTES", List.of("9"));
+
+    private static TestServer server;
+    private static Client mechanic;
+    private static Client lead;
+    private static Client viewer;
+
+    @BeforeAll
+    static void start() throws Exception {
+        server = TestServer.start();
+        mechanic = server.signedIn("tam");
+        lead = server.signedIn("wilma");
+        viewer = server.signedIn("jory");
+    }
+
+    @AfterAll
+    static void stop() {
+        server.close();
+    }
+
+    private static ObjectNode tick(JsonNode step, String seal) {
+        ObjectNode body = JSON.createObjectNode()
+                .put(
+                        "setValue",
+                        step.hasNonNull("torqueNm") ? step.path("torqueNm").asDouble() + " N·m" : "")
+                .put("held", "seen")
+                .put("confirmed", false)
+                .put("seal", seal);
+        return body;
+    }
+
+    private static ObjectNode with(ObjectNode body, List<String> readings) {
+        readings.forEach(body.putArray("readings")::add);
+        return body;
+    }
+
+    @Test
+    void aCardIsTickedWhole() throws Exception {
+        long axle = copyOfVan(mechanic, "QF-103");
+        JsonNode order = mechanic.get("/api/axles/" + axle + "/order").json();
+        assertThat(mechanic.post("/api/axles/" + axle + "/order/placement", Asked.seal(order))
+                        .status())
+                .isEqualTo(200);
+        String bench = "/api/axles/" + axle + "/bench";
+        JsonNode card = mechanic.get(bench).json();
+        String seal = card.path("seal").asString();
+        List<String> read = new ArrayList<>();
+        boolean isSigned = false;
+        boolean isMarked = false;
+        for (JsonNode step : card.path("steps")) {
+            String address = bench + "/" + step.path("id").asString() + "/tick";
+            String kind = step.path("reading").path("kind").asString("");
+            if (!kind.isEmpty()) {
+                read.add(kind);
+                assertProblem(mechanic.post(address, tick(step, seal).toString()), 422);
+                assertProblem(
+                        mechanic.post(
+                                address,
+                                with(tick(step, seal), List.of("banana")).toString()),
+                        422);
+                Answer outside = mechanic.post(
+                        address, with(tick(step, seal), BAD.get(kind)).toString());
+                assertProblem(outside, 422);
+                assertThat(outside.text()).contains("let a lead sign");
+                ObjectNode signed = with(tick(step, seal), BAD.get(kind)).put("signed", "the owner knows");
+                assertProblem(mechanic.post(address, signed.toString()), 409);
+                if (!isSigned) {
+                    assertThat(lead.post(address, signed.toString()).status()).isEqualTo(200);
+                    isSigned = true;
+                    continue;
+                }
+            }
+            ObjectNode body = kind.isEmpty() ? tick(step, seal) : with(tick(step, seal), GOOD.get(kind));
+            if (!isMarked && step.hasNonNull("torqueNm")) {
+                body.put("setValue", "").put("marked", true);
+                isMarked = true;
+            }
+            assertThat(mechanic.post(address, body.toString()).status())
+                    .as(address)
+                    .isEqualTo(200);
+        }
+        JsonNode done = mechanic.get(bench).json();
+        assertThat(done.path("done").asInt()).isEqualTo(done.path("steps").size());
+        assertThat(read).contains("RUN_OUT", "PUSH_ROD_PLAY");
+        assertThat(done.toString())
+                .contains("\"signed\":\"the owner knows\"", "Wrench-tight and marked", "Run-out of the disc 0.040 mm");
+        long job =
+                mechanic.get("/api/axles/" + axle + "/end").json().path("jobId").asLong();
+        assertThat(mechanic.get("/api/jobs/" + job + "/dossier").text())
+                .contains("Wrench-tight and marked", "the owner knows", "Run-out of the disc");
+    }
+
+    @Test
+    void helpersAnswerAViewerToo() throws Exception {
+        JsonNode nut = viewer.post(
+                        "/api/bench-help/nut", "{\"measured\":\"0.30 mm\",\"pitch\":\"1/16 in\",\"positions\":12}")
+                .json();
+        assertThat(nut.path("slots").asInt()).isEqualTo(-2);
+        assertThat(nut.path("within").asBoolean()).isTrue();
+        JsonNode wrench = viewer.post(
+                        "/api/bench-help/wrench",
+                        "{\"torque\":\"100 N·m\",\"length\":\"400 mm\",\"extension\":\"100 mm\",\"angle\":0}")
+                .json();
+        assertThat(wrench.path("setNm").asDouble()).isEqualTo(80, within(1e-9));
+        JsonNode positions = viewer.post("/api/bench-help/indexing", """
+                        {"hub":["0.02 mm","0 mm","-0.02 mm","0 mm"],"hubRadius":"60 mm",
+                         "disc":["0.04 mm","0 mm","-0.04 mm","0 mm"],"discRadius":"120 mm","studs":4}""").json().path("positions");
+        assertThat(positions.get(0).path("studs").asInt()).isEqualTo(2);
+        assertThat(positions.get(0).path("totalReading").asDouble()).isEqualTo(0, within(1e-9));
+        JsonNode judged = viewer.post("/api/bench-help/reading", "{\"kind\":\"END_PLAY\",\"readings\":[\"0.08 mm\"]}")
+                .json();
+        assertThat(judged.path("verdict").asString()).isEqualTo("FITS");
+        Answer wild = viewer.post(
+                "/api/bench-help/wrench",
+                "{\"torque\":\"100 N·m\",\"length\":\"4 mm\",\"extension\":\"100 mm\",\"angle\":0}");
+        assertProblem(wild, 422);
+        assertThat(wild.text()).contains("100 to 2000 mm");
+    }
+}
