@@ -63,6 +63,12 @@ export const router = createRouter({
       meta: { title: "Brakes" },
     },
     {
+      path: "/jobs/:jobId(\\d+)/bleed",
+      component: () => import("../stages/bleed/BleedBay.vue"),
+      props: (route) => ({ jobId: Number(route.params.jobId) }),
+      meta: { title: "Bleed bay" },
+    },
+    {
       path: "/shop",
       component: () => import("../stages/shop/ShopTools.vue"),
       meta: { title: "Tools and tables" },

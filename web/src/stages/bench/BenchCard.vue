@@ -222,6 +222,9 @@ async function onUntick() {
             <span class="soft">= {{ toTorque(step.torqueNm, other) }}, by the kit's papers</span>
           </p>
           <StepHelp :key="`help-${step.id}`" :step="step" />
+          <p v-if="step.id === 'bleed'">
+            <RouterLink class="button" :to="`/jobs/${card.jobId}/bleed`">To the bleed bay</RouterLink>
+          </p>
           <div v-if="step.done" class="done">
             <p>
               ✓ Done by <strong>{{ step.done.by }}</strong>, {{ toTime(step.done.at)

@@ -43,6 +43,7 @@ const KINDS: Record<Kind, string> = {
   ORDER_PLACED: "order placed",
   STEP_TICKED: "step ticked",
   STEP_UNTICKED: "tick taken back",
+  BLED: "bleed bay",
 };
 
 export const LOG_KINDS = Object.entries(KINDS) as [Kind, string][];

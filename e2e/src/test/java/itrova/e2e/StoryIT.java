@@ -250,6 +250,19 @@ class StoryIT extends BrowserTest {
             if (held.count() > 0) {
                 held.fill("seen");
             }
+            if (page.getByRole(
+                                    AriaRole.GROUP,
+                                    new Page.GetByRoleOptions().setName(Pattern.compile("^Play at the piston")))
+                            .count()
+                    > 0) {
+                page.getByLabel("Play at the piston", new Page.GetByLabelOptions().setExact(true))
+                        .fill("0 mm");
+                assertThat(page.getByText("it is to lie between")).isVisible();
+                button("Done").click();
+                assertThat(page.getByRole(AriaRole.ALERT)).containsText("let a lead sign");
+                page.getByLabel("Play at the piston", new Page.GetByLabelOptions().setExact(true))
+                        .fill("1 mm");
+            }
             String step = page.locator("article h2").textContent();
             button("Done").click();
             assertThat(page.locator("article h2")).not().hasText(step);

@@ -110,8 +110,8 @@ class OrderApiTest {
     }
 
     private static String ticked(String setValue, String held, String seal) {
-        return "{\"setValue\":\"" + setValue + "\",\"held\":\"" + held + "\",\"confirmed\":false,\"seal\":\"" + seal
-                + "\"}";
+        return "{\"setValue\":\"" + setValue + "\",\"held\":\"" + held
+                + "\",\"confirmed\":false,\"readings\":[\"1 mm\"],\"seal\":\"" + seal + "\"}";
     }
 
     private static String signature(String reason, JsonNode order) {

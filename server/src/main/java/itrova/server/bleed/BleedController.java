@@ -49,10 +49,10 @@ public class BleedController {
     }
 
     /** Pipe in mm, absent where no line was drawn. */
-    public record PointView(
+    public record BleedPointView(
             String key, String name, @Nullable Double pipe, List<String> notes, BleedLog.State state) {}
 
-    public record JointView(
+    public record BleedJointView(
             String key, String title, @Nullable Boolean dry) {}
 
     public record BleedEntry(long id, Instant at, String by, String said) {}
@@ -68,12 +68,12 @@ public class BleedController {
             Side driver,
             boolean measured,
             List<String> before,
-            List<PointView> points,
+            List<BleedPointView> points,
             ReservoirView reservoir,
-            List<JointView> joints,
+            List<BleedJointView> joints,
             List<BleedEntry> entries) {}
 
-    public record PointForm(
+    public record BleedPointForm(
             @NotBlank @Size(max = 40) String point,
             @NotBlank @Size(max = 40) String way,
             int strokes,
@@ -82,7 +82,7 @@ public class BleedController {
 
     public record ReservoirForm(boolean dry) {}
 
-    public record JointForm(@NotBlank @Size(max = 60) String joint, boolean dry) {}
+    public record BleedJointForm(@NotBlank @Size(max = 60) String joint, boolean dry) {}
 
     /** Force at the pad and its travel from rest, as typed. */
     public record PressForm(
@@ -134,13 +134,13 @@ public class BleedController {
                                 : null,
                         log.total()),
                 b.plan().fittings().stream()
-                        .map(j -> new JointView(j.key(), j.title(), dry.get(j.key())))
+                        .map(j -> new BleedJointView(j.key(), j.title(), dry.get(j.key())))
                         .toList(),
                 entries);
     }
 
-    private PointView view(BleedPlan.Point p, BleedLog log) {
-        return new PointView(
+    private BleedPointView view(BleedPlan.Point p, BleedLog log) {
+        return new BleedPointView(
                 p.wheel().key(),
                 p.name(),
                 p.pipe().isPresent() ? p.pipe().getAsDouble() : null,
@@ -182,7 +182,7 @@ public class BleedController {
     }
 
     @PostMapping("/api/jobs/{jobId}/bleed/points")
-    public BayView point(@PathVariable long jobId, @Valid @RequestBody PointForm body) {
+    public BayView point(@PathVariable long jobId, @Valid @RequestBody BleedPointForm body) {
         try {
             bay.point(
                     jobId,
@@ -202,7 +202,7 @@ public class BleedController {
     }
 
     @PostMapping("/api/jobs/{jobId}/bleed/joints")
-    public BayView joint(@PathVariable long jobId, @Valid @RequestBody JointForm body) {
+    public BayView joint(@PathVariable long jobId, @Valid @RequestBody BleedJointForm body) {
         bay.joint(jobId, body.joint(), body.dry(), me.get().id());
         return now(jobId);
     }

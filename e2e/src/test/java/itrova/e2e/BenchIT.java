@@ -1,0 +1,136 @@
+package itrova.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import itrova.formats.DemoData;
+import itrova.formats.JobDocument;
+import java.nio.charset.StandardCharsets;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** At the bench: the card goes on without a connection and over a reload; the bleed bay from the first wheel to the pedal. */
+class BenchIT extends BrowserTest {
+    /** A copy of the van with a kit chosen and its brakes planned; gives the axle. */
+    private long van(String title) {
+        signIn("tam");
+        String document = JobDocument.write(DemoData.jobs().get(0))
+                .replace(DemoData.jobs().get(0).title(), title);
+        page.getByLabel("Job document to import")
+                .setInputFiles(
+                        new FilePayload("job.json", "application/json", document.getBytes(StandardCharsets.UTF_8)));
+        assertThat(heading(title)).isVisible();
+        long axle = axleOf(title, "front axle");
+        BrakePlans.plan(page, axle, BrakePlans.VAN);
+        page.navigate("/axles/" + axle + "/match");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^QF-103 ")))
+                .first()
+                .click();
+        button("Choose this kit").click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+        return axle;
+    }
+
+    private void tickOne() {
+        Locator held = page.getByLabel("Measured or seen at the hold");
+        if (held.count() > 0) {
+            held.fill("seen");
+        }
+        String step = page.locator("article h2").textContent();
+        button("Done").click();
+        assertThat(page.locator("article h2")).not().hasText(step);
+    }
+
+    @Test
+    void theCardGoesOnWithoutAConnectionAndOverAReload() {
+        long axle = van("Van at the bench");
+        page.navigate("/axles/" + axle + "/order");
+        button("Place the order").click();
+        assertThat(page.getByText(Pattern.compile("Ordered .* by"))).isVisible();
+        page.navigate("/axles/" + axle + "/bench");
+        assertThat(page.locator("article h2")).hasText("Lift and secure");
+        // the pages themselves are kept once the worker has them
+        page.waitForFunction("() => navigator.serviceWorker.ready.then(() => true)");
+        page.reload();
+        assertThat(page.locator("article h2")).hasText("Lift and secure");
+        tickOne();
+        assertThat(page.getByText("1 done")).isVisible();
+
+        context.setOffline(true);
+        String second = page.locator("article h2").textContent();
+        tickOne();
+        assertThat(page.getByText("No connection")).isVisible();
+        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Ticks that wait")))
+                .containsText(second);
+        String third = page.locator("article h2").textContent();
+        page.reload();
+        assertThat(page.getByText("this is the card as it was")).isVisible();
+        page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("All steps"))
+                .getByText(third, new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(page.locator("article h2")).hasText(third);
+        tickOne();
+        waitForStillness();
+        assertAccessible("bench card without a connection");
+
+        context.setOffline(false);
+        assertThat(page.getByText("No connection")).isHidden();
+        assertThat(page.getByText("3 done")).isVisible();
+        page.reload();
+        assertThat(page.getByText("3 done")).isVisible();
+    }
+
+    @Test
+    void theBleedBayFromTheFirstWheelToThePedal() {
+        long axle = van("Van at the bleed bay");
+        Object job = page.evaluate(
+                "(axle) => fetch(`/api/axles/${axle}/end`).then((r) => r.json()).then((end) => end.jobId)", (int) axle);
+        page.navigate("/jobs/" + job + "/brakes");
+        link("Bleed bay").click();
+        assertThat(heading("1. rear axle, right")).isVisible();
+        page.getByLabel("Strokes").fill("12");
+        page.getByLabel("Fluid caught, cm³").fill("40");
+        button("Log it").click();
+        assertThat(page.getByText("bubbles still come").first()).isVisible();
+        for (String wheel : new String[] {"rear axle, left", "front axle, right", "front axle, left"}) {
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("\\d: " + wheel)))
+                    .click();
+            page.getByLabel("Strokes").fill("8");
+            page.getByLabel("Fluid caught, cm³").fill("60");
+            button("No more bubbles").click();
+            button("Log it").click();
+            assertThat(page.getByText(wheel + ": 8 strokes, no more bubbles")).isVisible();
+        }
+        assertThat(heading("1. rear axle, right")).isVisible();
+        button("Filled to its mark").click();
+        page.getByLabel("Strokes").fill("8");
+        page.getByLabel("Fluid caught, cm³").fill("25");
+        button("No more bubbles").click();
+        button("Log it").click();
+        assertThat(page.getByText("Every wheel is clear.")).isVisible();
+        button("hose into caliper, front axle, left: wet").click();
+        assertThat(page.getByText("axle 1 left end: WET")).isVisible();
+        button("hose into caliper, front axle, left: dry").click();
+
+        page.getByLabel("Force").first().fill("20 N");
+        page.getByLabel("Travel").first().fill("50 mm");
+        page.getByLabel("Force").last().fill("400 N");
+        page.getByLabel("Travel").last().fill("90 mm");
+        button("Work out the air").click();
+        assertThat(page.getByText(Pattern.compile("cm³ of air\\.$"))).isVisible();
+        page.getByLabel("What is it").selectOption("DRAGS");
+        assertThat(page.getByText("No play at the push rod.")).isVisible();
+        button("Feeler at the push rod: is there no play? No").click();
+        assertThat(page.getByText("A drum's residual valve on discs.")).isVisible();
+        waitForStillness();
+        assertAccessible("bleed bay");
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(Pattern.compile("^Take back: Reservoir filled")))
+                .click();
+        assertThat(page.getByText("Reservoir filled to its mark")).isHidden();
+    }
+}

@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { reactive, ref } from "vue";
+import { client, toData, type Schemas } from "../../api/client";
+import { useSession } from "../../shell/session";
+import { toMessage } from "../../shell/useLoad";
+
+/** Two readings of the pedal, and the air that is left by them. */
+const { jobId } = defineProps<{ jobId: number }>();
+const emit = defineEmits<{ logged: [] }>();
+const session = useSession();
+const low = reactive({ force: "", travel: "" });
+const high = reactive({ force: "", travel: "" });
+const air = ref<Schemas["AirView"]>();
+const problem = ref("");
+
+async function onAsk() {
+  problem.value = "";
+  air.value = undefined;
+  try {
+    air.value = await toData(
+      client.POST("/api/jobs/{jobId}/bleed/pedal", {
+        params: { path: { jobId } },
+        body: { low: { ...low }, high: { ...high } },
+      }),
+    );
+    emit("logged");
+  } catch (e) {
+    problem.value = toMessage(e);
+  }
+}
+</script>
+
+<template>
+  <section class="sheet" aria-label="Pedal">
+    <h2>The pedal tells the air that is left</h2>
+    <p class="small soft">
+      Engine off, booster pumped out. Press slowly and hold: once softly, at 0.3 MPa at most, once hard. Force
+      at the pad, travel from rest.
+    </p>
+    <form v-if="session.mayChange" @submit.prevent="onAsk">
+      <fieldset
+        v-for="[name, press] in [
+          ['Softly', low],
+          ['Hard', high],
+        ] as const"
+        :key="name"
+      >
+        <legend>{{ name }}</legend>
+        <label
+          >Force
+          <input v-model="press.force" maxlength="40" :placeholder="session.units === 'METRIC' ? 'N' : 'lbf'"
+        /></label>
+        <label
+          >Travel
+          <input
+            v-model="press.travel"
+            maxlength="40"
+            :placeholder="session.units === 'METRIC' ? 'mm' : 'in'"
+        /></label>
+      </fieldset>
+      <button type="submit" class="plain-button">Work out the air</button>
+    </form>
+    <p v-if="air && air.air !== undefined" role="status">
+      <strong>{{ air.air.toFixed(1) }} ± {{ air.doubt?.toFixed(1) }} cm³ of air.</strong>
+      {{
+        air.air - (air.doubt ?? 0) > 1
+          ? "That is felt: bleed again, the farthest wheel first; look at nipples that are not topmost."
+          : air.air + (air.doubt ?? 0) <= 1
+            ? "A system bled well holds as little."
+            : "Whether it is more than a well-bled system holds is not proven: read again, or bleed once more."
+      }}
+    </p>
+    <p v-else-if="air" role="status">
+      {{ air.why }}<template v-if="air.wanted.length"> Wanted: {{ air.wanted.join(", ") }}.</template>
+    </p>
+    <p v-if="problem" class="failure" role="alert">{{ problem }}</p>
+  </section>
+</template>
+
+<style scoped>
+.sheet {
+  padding: 0.8rem 1rem;
+  margin-bottom: 0.9rem;
+}
+
+h2 {
+  margin: 0 0 0.3rem;
+  font-size: 1.45rem;
+}
+
+form {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.8rem;
+  align-items: end;
+}
+
+fieldset {
+  display: flex;
+  gap: 0.6rem;
+  border: 1px solid var(--line);
+  padding: 0.3rem 0.7rem 0.6rem;
+}
+
+label {
+  display: flex;
+  flex-direction: column;
+}
+
+input {
+  font: inherit;
+  min-height: 46px;
+  width: 7rem;
+  padding: 0 0.5rem;
+  border: 1px solid var(--ink-soft);
+  background: var(--sheet);
+  color: var(--ink);
+}
+</style>
