@@ -11,7 +11,7 @@ import { useDraft } from "../../shell/useDraft";
 import { toMessage } from "../../shell/useLoad";
 import { useUndo } from "../../shell/useUndo";
 import AroundDrawing from "./AroundDrawing.vue";
-import FigureField from "./FigureField.vue";
+import FigureField from "../../fields/FigureField.vue";
 import WheelDetails from "./WheelDetails.vue";
 
 type SideText = Schemas["SideText"];

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Schemas } from "../../api/client";
-import FigureField from "./FigureField.vue";
+import FigureField from "../../fields/FigureField.vue";
 
 /** What else of hub and wheel must clear: how they are held, valve, cap and spare. */
 const { held, wheels, disabled } = defineProps<{

@@ -281,9 +281,9 @@ const onUndo = () => {
     </template>
     <PartForm v-else v-model="draft" :part="open" :brakes="brakes" />
     <p class="soft small">
-      Write as you measure: “7/8 in”, “22,2 mm”, “10 psi”. What stays empty and has a usual value is assumed
-      and marked so; what has none is wanted. Mass, wheelbase, tyre, master and pedal come from the vehicle
-      sheet unless told here.
+      Write as you measure: “7/8 in”, “22,2 mm”, “10 psi”, with its doubt where you know it: “22,20 ± 0,02
+      mm”. What stays empty and has a usual value is assumed and marked so; what has none is wanted. Mass,
+      wheelbase, tyre, master and pedal come from the vehicle sheet unless told here.
     </p>
     <DraftNotice
       :is-restored="keeper.isRestored.value"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import type { Schemas } from "../../api/client";
+import QuantityField from "../../fields/QuantityField.vue";
 import { PLANNED, TITLES, toAxle, toQuantities, type PartKey, type Quantity } from "./circuitParts";
 import {
   ACTUATORS,
@@ -119,24 +120,30 @@ function setKind(value: string) {
           </select>
         </div>
       </template>
-      <div v-for="q in told" :key="q.id" class="field">
-        <label :for="q.id">{{ label(q) }}</label>
-        <input :id="q.id" v-model="figures[q.id]" :placeholder="hint(q)" maxlength="60" />
-        <p class="small soft how">
-          {{ q.howTo }} <span class="slip">Often: {{ q.slip }}</span>
-        </p>
-      </div>
+      <QuantityField
+        v-for="q in told"
+        :id="q.id"
+        :key="q.id"
+        v-model="figures[q.id]"
+        :label="label(q)"
+        :placeholder="hint(q)"
+        :how-to="q.howTo"
+        :slip="q.slip"
+      />
     </div>
     <details v-if="usual.length">
       <summary>Assumed, to be told better ({{ usual.length }})</summary>
       <div class="grid">
-        <div v-for="q in usual" :key="q.id" class="field">
-          <label :for="q.id">{{ label(q) }}</label>
-          <input :id="q.id" v-model="figures[q.id]" :placeholder="hint(q)" maxlength="60" />
-          <p class="small soft how">
-            {{ q.howTo }} ({{ q.source }}) <span class="slip">Often: {{ q.slip }}</span>
-          </p>
-        </div>
+        <QuantityField
+          v-for="q in usual"
+          :id="q.id"
+          :key="q.id"
+          v-model="figures[q.id]"
+          :label="label(q)"
+          :placeholder="hint(q)"
+          :how-to="`${q.howTo} (${q.source})`"
+          :slip="q.slip"
+        />
       </div>
     </details>
     <template v-if="planned.length || ['master', 'booster', 'parking', 'lines'].includes(part)">
@@ -190,15 +197,14 @@ function setKind(value: string) {
             <option v-for="c in FLUIDS" :key="c.value" :value="c.value">{{ c.label }}</option>
           </select>
         </div>
-        <div v-for="q in planned" :key="q.id" class="field">
-          <label :for="`p-${q.id}`">{{ label(q) }}, planned</label>
-          <input
-            :id="`p-${q.id}`"
-            v-model="draft.planned.figures[q.id]"
-            placeholder="as found, or as the part planned"
-            maxlength="60"
-          />
-        </div>
+        <QuantityField
+          v-for="q in planned"
+          :id="`p-${q.id}`"
+          :key="q.id"
+          v-model="draft.planned.figures[q.id]"
+          :label="`${label(q)}, planned`"
+          placeholder="as found, or as the part planned"
+        />
       </div>
     </template>
   </section>
@@ -219,14 +225,6 @@ h3 {
 
 h4 {
   margin: 0.9rem 0 0.4rem;
-}
-
-.how {
-  margin: 0.1rem 0 0;
-}
-
-.slip {
-  font-style: italic;
 }
 
 summary {

@@ -5,8 +5,8 @@ import { useSession } from "../../shell/session";
 import { toMessage } from "../../shell/useLoad";
 import type { UndoableAction } from "../../shell/useUndo";
 import { toMass } from "../../units/format";
-import ChoiceField from "./ChoiceField.vue";
-import TextField from "./TextField.vue";
+import ChoiceField from "../../fields/ChoiceField.vue";
+import TextField from "../../fields/TextField.vue";
 import { ENDS, NUTS, RETENTIONS, SHAPES, SOURCES, toUsualShape } from "./words";
 
 /** What is seen of one axle before anything is measured, and what the papers say of it. */

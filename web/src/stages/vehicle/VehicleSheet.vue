@@ -8,10 +8,10 @@ import { toMessage, useLoad } from "../../shell/useLoad";
 import { useUndo, type UndoableAction } from "../../shell/useUndo";
 import { withUnit } from "../../units/format";
 import AxlePanel from "./AxlePanel.vue";
-import ChoiceField from "./ChoiceField.vue";
+import ChoiceField from "../../fields/ChoiceField.vue";
 import ConditionPanel from "./ConditionPanel.vue";
 import PlanDrawing from "./PlanDrawing.vue";
-import TextField from "./TextField.vue";
+import TextField from "../../fields/TextField.vue";
 import { toCents } from "./budget";
 import { BOOSTERS, FLUIDS, SEEN, SOURCES, USES, VALVES } from "./words";
 

@@ -1,10 +1,8 @@
 import type { Schemas } from "../../api/client";
+import type { Choices } from "../../fields/choices";
 
 type Sheet = Schemas["VehicleSheet"];
 type Form = Schemas["AxleForm"];
-
-/** Choices with their words, in the order they are offered. */
-export type Choices<T extends string> = { value: T; label: string }[];
 
 export const USES: Choices<Sheet["use"]> = [
   { value: "ROAD", label: "Road" },

@@ -64,7 +64,7 @@ class OrderApiTest {
             if (id.equals("left-bracket")) {
                 break;
             }
-            if (!s.path("hold").asString().isEmpty()) {
+            if (!s.path("hold").asString().isEmpty() && !s.hasNonNull("reading")) {
                 assertProblem(mechanic.post(bench + "/" + id + "/tick", ticked("", "", seal)), 422);
             }
             assertThat(mechanic.post(bench + "/" + id + "/tick", ticked("", "seen", seal))

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /** Quantities the brakes are worked out from; unit, bounds, usual value with its doubt and source, and how to get it are one table. */
@@ -218,9 +219,36 @@ public enum BrakeQuantity implements Titled {
      * @throws IllegalArgumentException naming quantity, value and remedy
      */
     public Told parse(String text) {
-        double value;
+        String[] told = text.split("±|\\+/-|\\+-", -1);
+        if (told.length == 1) {
+            double value = checked(number(text));
+            return new Told(value, halfLimit(value));
+        }
+        if (told.length != 2) {
+            throw new IllegalArgumentException(
+                    title() + ": “" + text + "” has two doubts. Write the value, ± and one doubt.");
+        }
+        // 22.20 ± 0.02 mm: a unit behind the doubt is the value's too; 7/8 in ± 0.02 leaves open of what
+        String unit = told[1].replaceAll("^[\\s0-9.,/-]*", "");
+        boolean isBare = !UNIT.matcher(told[0]).find();
+        if (unit.isEmpty() && !isBare) {
+            throw new IllegalArgumentException(
+                    title() + ": “" + text + "” tells no unit of its doubt. Write it behind.");
+        }
+        double value = checked(number(isBare ? told[0] + unit : told[0]));
+        double half = number(told[1]);
+        if (!(half > 0 && half <= (max() - min()) / 2)) {
+            throw new IllegalArgumentException(title() + ": a doubt of “" + told[1].strip()
+                    + "” makes no sense. Write how far it may be off, more than 0.");
+        }
+        return new Told(value, half);
+    }
+
+    private static final Pattern UNIT = Pattern.compile("[\\p{L}°%\"′″']");
+
+    private double number(String text) {
         try {
-            value = dimension()
+            return dimension()
                     .map(d -> ShopNotation.parse(text, d, Unit.si(d)).si())
                     .orElseGet(() -> Double.parseDouble(text.strip().replace(',', '.')));
         } catch (NumberFormatException e) {
@@ -229,7 +257,6 @@ public enum BrakeQuantity implements Titled {
         } catch (IllegalArgumentException e) {
             throw new IllegalArgumentException(title() + ": " + e.getMessage());
         }
-        return new Told(checked(value), halfLimit(value));
     }
 
     /** A value told, and how far it may be off. */

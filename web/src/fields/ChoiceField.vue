@@ -1,6 +1,6 @@
 <script setup lang="ts" generic="T extends string">
 import { useId } from "vue";
-import type { Choices } from "./words";
+import type { Choices } from "./choices";
 
 /** One choice out of a few words. */
 const { label, choices } = defineProps<{ label: string; choices: Choices<T> }>();
