@@ -21,7 +21,12 @@ app.use(ToastService);
 const session = useSession();
 whenSignedOut(() => {
   if (session.view)
-    session.view = { demo: session.view.demo, fresh: session.view.fresh, shop: session.view.shop };
+    session.view = {
+      demo: session.view.demo,
+      fresh: session.view.fresh,
+      shop: session.view.shop,
+      currency: session.view.currency,
+    };
 });
 
 await session.load().catch(() => undefined);

@@ -1,7 +1,7 @@
 import { defineStore } from "pinia";
 import { computed, ref, watch } from "vue";
 import { client, Refusal, setPageUnits, setPerson, toData, type Schemas } from "../api/client";
-import type { UnitSystem } from "../units/format";
+import { setCurrency, type UnitSystem } from "../units/format";
 
 const KEPT = "itrova.session";
 
@@ -18,6 +18,9 @@ export const useSession = defineStore("session", () => {
     (login) => setPerson(login ?? ""),
     { flush: "sync" },
   );
+
+  const currency = computed(() => view.value?.currency ?? "EUR");
+  watch(currency, setCurrency, { flush: "sync", immediate: true });
 
   watch(units, setPageUnits, { flush: "sync", immediate: true });
 
@@ -50,5 +53,17 @@ export const useSession = defineStore("session", () => {
     view.value = await toData(client.PUT("/api/session/password", { body: { old, fresh } }));
   }
 
-  return { view, units, isSignedIn, mayChange, isLead, load, signIn, signOut, setUnits, setPassword };
+  return {
+    view,
+    units,
+    currency,
+    isSignedIn,
+    mayChange,
+    isLead,
+    load,
+    signIn,
+    signOut,
+    setUnits,
+    setPassword,
+  };
 });

@@ -61,7 +61,14 @@ export function toTorque(nm: number, units: UnitSystem): string {
   return units === "METRIC" ? `${fixed(nm, 0)} N·m` : `${fixed(nm / NM_PER_POUND_FOOT, 0)} lbf·ft`;
 }
 
-export function toPrice(cents: number, currency = "EUR"): string {
+let shopCurrency = "EUR";
+
+/** The currency the shop reckons in. */
+export function setCurrency(currency: string) {
+  shopCurrency = currency;
+}
+
+export function toPrice(cents: number, currency = shopCurrency): string {
   return `${(cents / 100).toFixed(2)} ${currency}`;
 }
 

@@ -57,6 +57,7 @@ function signIn(login: string) {
     demo: true,
     fresh: false,
     shop: "",
+    currency: "EUR",
     login,
     name: login,
     role: "MECHANIC",

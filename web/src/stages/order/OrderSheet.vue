@@ -11,6 +11,8 @@ import { toPrice, toTime } from "../../units/format";
 import FindingText from "../../verdict/FindingText.vue";
 import OpenBrakes from "../../verdict/OpenBrakes.vue";
 import FullCost from "./FullCost.vue";
+import SupplierOffers from "./SupplierOffers.vue";
+import SupplierOrders from "./SupplierOrders.vue";
 import OverturnedAlarm from "../../verdict/OverturnedAlarm.vue";
 import VerdictMark from "../../verdict/VerdictMark.vue";
 import { toVerdictWord } from "../../verdict/words";
@@ -150,6 +152,9 @@ function onPlace() {
           </li>
         </ul>
       </section>
+
+      <SupplierOrders v-if="order.placedAt" :key="order.placedAt" :axle-id="axle.axleId" />
+      <SupplierOffers v-else :axle-id="axle.axleId" />
 
       <FullCost :key="order.seal" :axle-id="axle.axleId" :currency="order.currency" />
 

@@ -44,6 +44,7 @@ const KINDS: Record<Kind, string> = {
   STEP_TICKED: "step ticked",
   STEP_UNTICKED: "tick taken back",
   BLED: "bleed bay",
+  SUPPLIER_ORDER: "order to a supplier",
 };
 
 export const LOG_KINDS = Object.entries(KINDS) as [Kind, string][];

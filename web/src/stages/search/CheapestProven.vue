@@ -167,7 +167,7 @@ function toNumber(c: Schemas["CombinationView"]) {
                   <path :d="`M0 ${m.at} h-6`" class="axis" />
                   <text x="-10" :y="m.at + 4" text-anchor="end">{{ m.value }}</text>
                 </g>
-                <text :x="WIDTH" :y="HEIGHT + 36" text-anchor="end">full cost, EUR</text>
+                <text :x="WIDTH" :y="HEIGHT + 36" text-anchor="end">full cost, {{ session.currency }}</text>
                 <text x="8" y="4">days</text>
                 <g v-for="(s, i) in chart.spots" :key="s.key">
                   <circle :cx="s.x" :cy="s.y" r="9" class="spot" />

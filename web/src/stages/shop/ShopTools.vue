@@ -5,6 +5,7 @@ import ImportReport from "../../shell/ImportReport.vue";
 import { useSession } from "../../shell/session";
 import { toMessage, useLoad } from "../../shell/useLoad";
 import LimitList from "./LimitList.vue";
+import ShopCard from "./ShopCard.vue";
 import WorkTermsList from "./WorkTermsList.vue";
 
 /** The shop's instruments with their calibration, and the tables parts are told by. */
@@ -70,6 +71,7 @@ async function onImport(event: Event) {
   <div class="page">
     <div class="page-head"><h1>Tools and tables</h1></div>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
+    <ShopCard />
     <section>
       <h2>Instruments</h2>
       <p class="soft small">

@@ -115,7 +115,7 @@ async function onSave() {
   saveFailure.value = "";
   const cents = toCents(draft.value.budget);
   if (cents === null) {
-    saveFailure.value = `Budget: "${draft.value.budget}" is no amount. Write it in euros, such as 1800 or 1800.50, or leave it empty.`;
+    saveFailure.value = `Budget: "${draft.value.budget}" is no amount. Write it like 1800 or 1800.50, or leave it empty.`;
     return;
   }
   draft.value.sheet.wishes.budgetCents = cents;
@@ -265,7 +265,12 @@ async function onSave() {
                   hint="any"
                   :most="80"
                 />
-                <TextField v-model="draft.budget" label="Budget (EUR)" hint="not said" :most="10" />
+                <TextField
+                  v-model="draft.budget"
+                  :label="`Budget (${session.currency})`"
+                  hint="not said"
+                  :most="10"
+                />
               </div>
               <div class="checks">
                 <label

@@ -1,4 +1,4 @@
-/** Cents of an amount typed in euros; 0 where nothing is said; null where it is no amount. */
+/** Cents of an amount typed in the shop's currency; 0 where nothing is said; null where it is no amount. */
 export function toCents(text: string): number | null {
   const plain = text.trim().replace(",", ".");
   if (plain === "") return 0;

@@ -11,13 +11,13 @@ final class BrakePlans {
 
     /** Parts that prove the van's brakes with its front kits. */
     static final String VAN = """
-            {"planned": {"parts": [{"code": "TM-106"}, {"code": "BO-203"}, {"code": "VA-301"}, {"code": "AD-601"},
+            {"planned": {"outlets": {}, "lines": [], "parts": [{"code": "TM-106"}, {"code": "BO-203"}, {"code": "VA-301"}, {"code": "AD-601"},
               {"code": "PA-703", "axle": "front axle"}], "figures": {}}}
             """;
 
     /** Parts with which nothing of the coupe's brakes is proven not to do, lever calipers behind. */
     static final String COUPE = """
-            {"planned": {"parking": "LEVER_CALIPER", "parts": [{"code": "TM-106"}, {"code": "BO-204"}, {"code": "VA-304"},
+            {"planned": {"outlets": {}, "lines": [], "parking": "LEVER_CALIPER", "parts": [{"code": "TM-106"}, {"code": "BO-204"}, {"code": "VA-304"},
               {"code": "PA-701", "axle": "rear axle"}], "figures": {"VALVE_KNEE": "0.3"}}}
             """;
 
@@ -32,7 +32,7 @@ final class BrakePlans {
                 "figures": {"DRUM_DIAMETER": "9 in", "LINING_WIDTH": "2 1/4 in", "CYLINDER_BORE": "1 in"}},
                {"name": "rear axle", "shoes": "LEADING_TRAILING",
                 "figures": {"DRUM_DIAMETER": "9 in", "LINING_WIDTH": "1 3/4 in", "CYLINDER_BORE": "7/8 in"}}],
-             "planned": {"parts": [{"code": "TM-106"}, {"code": "BO-203"}, {"code": "VA-301"},
+             "planned": {"outlets": {}, "lines": [], "parts": [{"code": "TM-106"}, {"code": "BO-203"}, {"code": "VA-301"},
                {"code": "AD-601"}, {"code": "PA-703", "axle": "front axle"}], "figures": {}}}
             """;
 

@@ -57,6 +57,8 @@ class EveryAddressIsGuardedTest {
             "POST /api/axles/{axleId}/order/signature",
             "PUT /api/instruments/{id}",
             "PUT /api/limits/{id}",
+            "PUT /api/shop",
+            "PUT /api/suppliers",
             "PUT /api/work-terms/{kind}");
 
     private static TestServer server;

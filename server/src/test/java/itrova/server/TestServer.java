@@ -178,6 +178,11 @@ final class TestServer implements AutoCloseable {
         return client;
     }
 
+    /** A part of the running server. */
+    <T> T bean(Class<T> type) {
+        return context.getBean(type);
+    }
+
     @Override
     public void close() {
         context.close();

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.media.Schema;
 import itrova.core.bench.DiscIndexing;
 import itrova.core.brakes.WhatIf;
+import itrova.core.order.SupplierOrder;
 import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.VehicleSheet;
 import itrova.formats.drawing.Sheet;
@@ -33,6 +34,7 @@ import itrova.server.measure.DonorController;
 import itrova.server.measure.MeasureController;
 import itrova.server.measure.WheelProfileController;
 import itrova.server.order.OrderController;
+import itrova.server.order.SuppliersController;
 import itrova.server.parts.CatalogueController;
 import itrova.server.parts.KitsController;
 import itrova.server.parts.TemplateController;
@@ -44,6 +46,7 @@ import itrova.server.shop.LimitsController;
 import itrova.server.shop.LogController;
 import itrova.server.shop.SetupController;
 import itrova.server.shop.ShopController;
+import itrova.server.shop.ShopSettingsController;
 import itrova.server.shop.WorkTermsController;
 import itrova.server.work.BenchController;
 import itrova.server.work.BenchHelpController;
@@ -104,6 +107,9 @@ public class OpenApiConfiguration {
             AdviceController.class,
             VehicleController.class,
             ShopController.class,
+            ShopSettingsController.class,
+            SuppliersController.class,
+            SupplierOrder.class,
             VehicleSheet.class,
             AxleForm.class,
             Sheet.class);

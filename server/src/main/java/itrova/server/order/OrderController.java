@@ -18,6 +18,7 @@ import itrova.server.axle.VehicleAxles;
 import itrova.server.axle.Workbench;
 import itrova.server.store.JobStore;
 import itrova.server.store.PartStore;
+import itrova.server.store.ShopStore;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -46,6 +47,7 @@ public class OrderController {
     private final Releases releases;
     private final VehicleAxles axles;
     private final PartStore parts;
+    private final ShopStore shop;
     private final CurrentPerson me;
 
     OrderController(
@@ -55,7 +57,9 @@ public class OrderController {
             Releases releases,
             VehicleAxles axles,
             PartStore parts,
+            ShopStore shop,
             CurrentPerson me) {
+        this.shop = shop;
         this.axles = axles;
         this.parts = parts;
         this.orders = orders;
@@ -192,7 +196,7 @@ public class OrderController {
                         .toList(),
                 s.sheet().totalCents(),
                 s.sheet().longestLeadDays(),
-                Orders.CURRENCY,
+                shop.currency(),
                 me.said(NotChecked.on(bench.ends(s.row()))),
                 bench.newerEdition(s.row()).orElse(null),
                 s.chosen().selection().describe(),
@@ -224,14 +228,15 @@ public class OrderController {
                 s.chosen().vehicle().among(parts.byCode()),
                 s.row().name(),
                 Map.of());
-        FullCost cost = FullCost.of(s.sheet(), bill, plan, FullCost.USUAL_RATE);
+        long rate = shop.settings().rateCents();
+        FullCost cost = FullCost.of(s.sheet(), bill, plan, rate);
         return new FullCostView(
                 bill.lines().stream().map(BillLineView::of).toList(),
                 CostRangeView.of(cost.bought()),
                 CostRangeView.of(cost.besides()),
                 CostRangeView.of(cost.hours()),
                 CostRangeView.of(cost.total()),
-                FullCost.USUAL_RATE);
+                rate);
     }
 
     @PostMapping("/order/signature")

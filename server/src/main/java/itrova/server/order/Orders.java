@@ -23,6 +23,7 @@ import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
 import itrova.server.store.ReleaseStore;
 import itrova.server.store.ShopStore;
+import itrova.server.suppliers.SupplierOrders;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Optional;
@@ -31,8 +32,6 @@ import org.springframework.stereotype.Service;
 /** Orders of axles: the sheet as it stands, its gate, signatures and placement. Whatever is written is for the sheet that was seen. */
 @Service
 public class Orders {
-    static final String CURRENCY = "EUR";
-
     private final Workbench bench;
     private final JobStore jobs;
     private final EventStore events;
@@ -40,6 +39,7 @@ public class Orders {
     private final Releases releases;
     private final ReleaseStore plans;
     private final VehicleAxles axles;
+    private final SupplierOrders suppliers;
     private final CurrentPerson me;
 
     Orders(
@@ -50,7 +50,9 @@ public class Orders {
             Releases releases,
             ReleaseStore plans,
             VehicleAxles axles,
+            SupplierOrders suppliers,
             CurrentPerson me) {
+        this.suppliers = suppliers;
         this.axles = axles;
         this.releases = releases;
         this.plans = plans;
@@ -183,7 +185,13 @@ public class Orders {
                     person,
                     "placed " + axleId + " " + s.seal());
             plans.freeze(axleId, s.chosen().selection(), axles.plan(s.chosen()), person);
+            suppliers.place(s.row().jobId(), axleId, "order " + axleId + " " + s.seal(), s.sheet(), me.wording());
         }
+    }
+
+    /** The sheet as it stands. */
+    public OrderSheet sheet(long axleId) {
+        return state(axleId).sheet();
     }
 
     /** The order as it stands, if it may go out. */
@@ -207,7 +215,7 @@ public class Orders {
                 s.report().verdict().word(),
                 signature,
                 LocalDate.now(Clock.systemDefaultZone()).toString(),
-                CURRENCY,
+                shop.currency(),
                 s.sheet(),
                 me.said(NotChecked.on(bench.ends(s.row()))),
                 me.wording());

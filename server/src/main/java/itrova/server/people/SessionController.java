@@ -95,6 +95,7 @@ public class SessionController {
             boolean demo,
             boolean fresh,
             String shop,
+            String currency,
             @Nullable String login,
             @Nullable String name,
             @Nullable Role role,
@@ -113,11 +114,12 @@ public class SessionController {
     }
 
     private SessionView nobody() {
-        return new SessionView(demo, people.isEmpty(), shop.name().orElse(""), null, null, null, null);
+        return new SessionView(demo, people.isEmpty(), shop.name().orElse(""), shop.currency(), null, null, null, null);
     }
 
     private SessionView view(Person p) {
-        return new SessionView(demo, false, shop.name().orElse(""), p.login(), p.name(), p.role(), p.unitSystem());
+        return new SessionView(
+                demo, false, shop.name().orElse(""), shop.currency(), p.login(), p.name(), p.role(), p.unitSystem());
     }
 
     @PostMapping

@@ -55,6 +55,8 @@ class SecurityConfiguration {
         "/api/limits/**",
         "/api/work-terms/**",
         "/api/people/**",
+        "/api/shop/**",
+        "/api/suppliers/**",
         "/api/axles/*/order/signature"
     };
 

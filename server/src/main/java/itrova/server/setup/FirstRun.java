@@ -9,7 +9,9 @@ import itrova.server.store.PartStore;
 import itrova.server.store.PeopleStore;
 import itrova.server.store.Role;
 import itrova.server.store.ShopStore;
+import itrova.server.store.SupplierStore;
 import itrova.server.store.WheelStore;
+import java.util.Map;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -29,11 +31,20 @@ class FirstRun implements SmartInitializingSingleton {
 
     private static final String DEMO_SHOP = "Quillfield Restorations, Ambleford";
 
+    /** Made-up suppliers and the simulated services that stand in for theirs; one takes orders on paper only. */
+    private static final Map<String, String> SIMULATED = Map.of(
+            "Tolverne Brake Parts", "sim:steady",
+            "Ambleford Motor Factors", "sim:flaky",
+            "Marrish Axle Supply", "sim:short",
+            "Oddmoor Bracketry", "sim:odd",
+            "Saltmarsh Trailer Works", "");
+
     private final PeopleStore people;
     private final ShopStore shop;
     private final KitStore kits;
     private final WheelStore wheels;
     private final PartStore parts;
+    private final SupplierStore suppliers;
     private final JobArchive archive;
     private final PasswordEncoder encoder;
     private final TransactionTemplate transaction;
@@ -45,6 +56,7 @@ class FirstRun implements SmartInitializingSingleton {
             KitStore kits,
             WheelStore wheels,
             PartStore parts,
+            SupplierStore suppliers,
             JobArchive archive,
             PasswordEncoder encoder,
             TransactionTemplate transaction,
@@ -54,6 +66,7 @@ class FirstRun implements SmartInitializingSingleton {
         this.kits = kits;
         this.wheels = wheels;
         this.parts = parts;
+        this.suppliers = suppliers;
         this.archive = archive;
         this.encoder = encoder;
         this.transaction = transaction;
@@ -82,6 +95,7 @@ class FirstRun implements SmartInitializingSingleton {
         kits.save(DemoData.kits(), lead);
         wheels.save(DemoData.wheels(), lead);
         parts.save(DemoData.parts(), lead);
+        SIMULATED.forEach((supplier, address) -> suppliers.saveSupplier(supplier, address, 0));
         for (Job job : DemoData.jobs()) {
             archive.add(job, lead);
         }

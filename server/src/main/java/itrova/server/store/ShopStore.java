@@ -1,5 +1,6 @@
 package itrova.server.store;
 
+import java.math.BigDecimal;
 import java.util.Optional;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -14,11 +15,61 @@ public class ShopStore {
         this.jdbc = jdbc;
     }
 
+    /**
+     * The shop as it stands on papers and as it reckons.
+     *
+     * @param currency ISO 4217
+     * @param taxPercent on top of prices
+     * @param rateCents own hour (cents)
+     */
+    public record Settings(
+            String name, String address, String currency, BigDecimal taxPercent, long rateCents, int version) {}
+
     /** The shop's name as it stands on papers; absent until the first start is done. */
     public Optional<String> name() {
         return jdbc.sql("SELECT name FROM shop WHERE id = 1")
                 .query(String.class)
                 .optional();
+    }
+
+    /** Its settings; the shop must have been opened. */
+    public Settings settings() {
+        return find().orElseThrow(() -> new NotFoundException("The shop"));
+    }
+
+    private Optional<Settings> find() {
+        return jdbc.sql("SELECT name, address, currency, tax_percent, rate_cents, version FROM shop WHERE id = 1")
+                .query((rs, n) -> new Settings(
+                        rs.getString(1),
+                        rs.getString(2),
+                        rs.getString(3),
+                        rs.getBigDecimal(4),
+                        rs.getLong(5),
+                        rs.getInt(6)))
+                .optional();
+    }
+
+    /** The currency it reckons in; that of a new shop until it is opened. */
+    public String currency() {
+        return find().map(Settings::currency).orElse("EUR");
+    }
+
+    /** @throws StaleVersionException if somebody else changed it meanwhile */
+    public void save(Settings s) {
+        int changed = jdbc.sql("""
+                UPDATE shop SET name = :name, address = :address, currency = :currency, tax_percent = :tax,
+                  rate_cents = :rate, version = version + 1 WHERE id = 1 AND version = :version
+                """)
+                .param("name", s.name())
+                .param("address", s.address())
+                .param("currency", s.currency())
+                .param("tax", s.taxPercent())
+                .param("rate", s.rateCents())
+                .param("version", s.version())
+                .update();
+        if (changed == 0) {
+            throw new StaleVersionException("The shop");
+        }
     }
 
     /** Opens the shop; false if somebody did before. */

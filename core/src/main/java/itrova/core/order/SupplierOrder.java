@@ -1,0 +1,232 @@
+package itrova.core.order;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What was ordered from one supplier, and what became of it.
+ *
+ * @param supplier who sells
+ * @param currency of all prices
+ * @param state how it stands
+ * @param number the supplier's own number; empty until he gave one
+ * @param said what there is to be said of it: why it is refused, prices that changed; empty if nothing
+ * @param lines what was ordered
+ */
+public record SupplierOrder(
+        String supplier, String currency, State state, String number, String said, List<Line> lines) {
+    /** How an order stands. */
+    public enum State {
+        /** It waits to be sent. */
+        WAITING,
+        /** The supplier has no service: somebody sends the paper. */
+        BY_HAND,
+        /** Sent on paper. */
+        SENT,
+        CONFIRMED,
+        /** Some of it is back-ordered. */
+        PARTLY_CONFIRMED,
+        /** The supplier does not take it, or his answer makes no sense: a person looks. */
+        REFUSED,
+        CANCELLED,
+        PARTLY_DELIVERED,
+        DELIVERED
+    }
+
+    /**
+     * One line.
+     *
+     * @param item in words
+     * @param ordered how many
+     * @param confirmed how many the supplier confirmed
+     * @param backOrdered how many he will send later
+     * @param received how many came whole
+     * @param damaged how many came and cannot be used as they are
+     * @param unitCents price it was ordered at (cents)
+     * @param confirmedCents price it was confirmed at (cents); as ordered where none was told
+     * @param leadDays working days until it is there
+     */
+    public record Line(
+            String item,
+            int ordered,
+            int confirmed,
+            int backOrdered,
+            int received,
+            int damaged,
+            long unitCents,
+            long confirmedCents,
+            int leadDays) {
+        static Line of(String item, int ordered, long unitCents, int leadDays) {
+            return new Line(item, ordered, 0, 0, 0, 0, unitCents, unitCents, leadDays);
+        }
+
+        /** How many are still to come, or to come again. */
+        public int open() {
+            return ordered - received;
+        }
+    }
+
+    /**
+     * A line of the supplier's answer.
+     *
+     * @param confirmed how many he will send
+     * @param backOrdered how many later
+     * @param unitCents his price (cents)
+     * @param leadDays working days
+     */
+    public record Confirmed(int confirmed, int backOrdered, long unitCents, int leadDays) {}
+
+    public SupplierOrder {
+        lines = List.copyOf(lines);
+    }
+
+    /** A new order of lines of one supplier. */
+    public static SupplierOrder of(String supplier, String currency, boolean hasService, List<Line> lines) {
+        return new SupplierOrder(supplier, currency, hasService ? State.WAITING : State.BY_HAND, "", "", lines);
+    }
+
+    /** What is ordered of a sheet's lines from one supplier; outside work is no order of parts. */
+    public static Line line(String item, OrderLine line) {
+        return Line.of(item, line.quantity(), line.unitCents(), line.leadDays());
+    }
+
+    /** The supplier's answer. One that does not fit what was ordered is no confirmation: a person looks at it. */
+    public SupplierOrder answered(String theirNumber, String theirCurrency, List<Confirmed> answer) {
+        String wrong = wrong(theirNumber, theirCurrency, answer);
+        if (!wrong.isEmpty()) {
+            return with(
+                    State.REFUSED, theirNumber, "The answer makes no sense: " + wrong + " Ask the supplier.", lines);
+        }
+        List<Line> now = new ArrayList<>();
+        List<String> remarks = new ArrayList<>();
+        boolean isWhole = true;
+        for (int i = 0; i < lines.size(); i++) {
+            Line l = lines.get(i);
+            Confirmed c = answer.get(i);
+            if (c.unitCents() != l.unitCents()) {
+                remarks.add(l.item() + " costs " + price(c.unitCents()) + " " + currency + " and not "
+                        + price(l.unitCents()) + ".");
+            }
+            if (c.confirmed() + c.backOrdered() < l.ordered()) {
+                remarks.add(l.item() + ": " + (l.ordered() - c.confirmed() - c.backOrdered()) + " will not come.");
+            }
+            isWhole &= c.confirmed() == l.ordered();
+            now.add(new Line(
+                    l.item(),
+                    l.ordered(),
+                    c.confirmed(),
+                    c.backOrdered(),
+                    l.received(),
+                    l.damaged(),
+                    l.unitCents(),
+                    c.unitCents(),
+                    c.leadDays()));
+        }
+        return with(isWhole ? State.CONFIRMED : State.PARTLY_CONFIRMED, theirNumber, String.join(" ", remarks), now);
+    }
+
+    private String wrong(String theirNumber, String theirCurrency, List<Confirmed> answer) {
+        if (theirNumber.isBlank()) {
+            return "it has no order number.";
+        }
+        if (!theirCurrency.equals(currency)) {
+            return "its prices are in “" + theirCurrency + "”, ordered was in " + currency + ".";
+        }
+        if (answer.size() != lines.size()) {
+            return "it has " + answer.size() + " lines, ordered were " + lines.size() + ".";
+        }
+        for (int i = 0; i < lines.size(); i++) {
+            Confirmed c = answer.get(i);
+            if (c.confirmed() < 0
+                    || c.backOrdered() < 0
+                    || c.confirmed() + c.backOrdered() > lines.get(i).ordered()) {
+                return lines.get(i).item() + " is confirmed " + c.confirmed() + " times, " + c.backOrdered()
+                        + " later; ordered were " + lines.get(i).ordered() + ".";
+            }
+            if (c.unitCents() < 0 || c.leadDays() < 0) {
+                return lines.get(i).item() + " has a price or days below 0.";
+            }
+        }
+        return "";
+    }
+
+    /** The supplier does not take it, or cannot be reached for good. */
+    public SupplierOrder refused(String why) {
+        return with(State.REFUSED, number, why, lines);
+    }
+
+    /** Sent on paper. @throws IllegalArgumentException if it is none that goes out on paper */
+    public SupplierOrder sentByHand() {
+        if (state != State.BY_HAND && state != State.REFUSED) {
+            throw new IllegalArgumentException(
+                    "An order to " + supplier + " that is " + words() + " is not sent on paper again.");
+        }
+        return with(State.SENT, number, "", lines);
+    }
+
+    /** Taken back. @throws IllegalArgumentException if something came already */
+    public SupplierOrder cancelled() {
+        if (lines.stream().anyMatch(l -> l.received() + l.damaged() > 0)) {
+            throw new IllegalArgumentException(
+                    "Something of the order to " + supplier + " came already. Send back what is not wanted.");
+        }
+        return with(State.CANCELLED, number, said, lines);
+    }
+
+    /**
+     * A parcel was unpacked.
+     *
+     * @param line index of the line
+     * @param whole how many came whole
+     * @param damaged how many came and cannot be used as they are
+     * @throws IllegalArgumentException naming line and count if more came than was ordered, or nothing could come
+     */
+    public SupplierOrder received(int line, int whole, int damaged) {
+        if (state == State.WAITING || state == State.BY_HAND || state == State.CANCELLED) {
+            throw new IllegalArgumentException("Nothing can come of an order that is " + words() + ".");
+        }
+        if (line < 0 || line >= lines.size()) {
+            throw new IllegalArgumentException("The order has no line " + (line + 1) + ".");
+        }
+        Line l = lines.get(line);
+        if (whole < 0 || damaged < 0 || whole + damaged == 0) {
+            throw new IllegalArgumentException(l.item() + ": count what came, whole or damaged.");
+        }
+        if (l.received() + whole > l.ordered()) {
+            throw new IllegalArgumentException(l.item() + ": " + (l.received() + whole) + " came whole, ordered were "
+                    + l.ordered() + ". Count again; what is too much goes back.");
+        }
+        List<Line> now = new ArrayList<>(lines);
+        now.set(
+                line,
+                new Line(
+                        l.item(),
+                        l.ordered(),
+                        l.confirmed(),
+                        l.backOrdered(),
+                        l.received() + whole,
+                        l.damaged() + damaged,
+                        l.unitCents(),
+                        l.confirmedCents(),
+                        l.leadDays()));
+        boolean isAll = now.stream().allMatch(n -> n.open() == 0);
+        return with(isAll ? State.DELIVERED : State.PARTLY_DELIVERED, number, said, now);
+    }
+
+    /** Whether nothing more is to come. */
+    public boolean isOver() {
+        return state == State.DELIVERED || state == State.CANCELLED;
+    }
+
+    private String words() {
+        return state.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
+    }
+
+    private SupplierOrder with(State now, String theirNumber, String remark, List<Line> all) {
+        return new SupplierOrder(supplier, currency, now, theirNumber, remark, all);
+    }
+
+    private static String price(long cents) {
+        return java.math.BigDecimal.valueOf(cents, 2).toPlainString();
+    }
+}
