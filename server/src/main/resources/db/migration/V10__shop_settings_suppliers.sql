@@ -3,8 +3,7 @@ ALTER TABLE shop
   ADD COLUMN address     VARCHAR(300)  NOT NULL DEFAULT '',
   ADD COLUMN currency    CHAR(3)       NOT NULL DEFAULT 'EUR',
   ADD COLUMN tax_percent DECIMAL(5, 2) NOT NULL DEFAULT 0,
-  ADD COLUMN rate_cents  BIGINT        NOT NULL DEFAULT 6000,
-  ADD COLUMN version     INT           NOT NULL DEFAULT 1;
+  ADD COLUMN rate_cents  BIGINT        NOT NULL DEFAULT 6000;
 
 -- One row for each supplier an order went to; the key makes a repeat the same order.
 CREATE TABLE supplier_order (
