@@ -34,8 +34,9 @@ async function onAsk() {
   <section class="sheet" aria-label="Pedal">
     <h2>The pedal tells the air that is left</h2>
     <p class="small soft">
-      Engine off, booster pumped out. Press slowly and hold: once softly, at 0.3 MPa at most, once hard. Force
-      at the pad, travel from rest.
+      Engine off, booster pumped out. Press slowly and hold: once softly, at
+      {{ session.units === "METRIC" ? "0.3 MPa" : "44 psi" }} at most, once hard. Force at the pad, travel
+      from rest.
     </p>
     <form v-if="session.mayChange" @submit.prevent="onAsk">
       <fieldset

@@ -189,6 +189,12 @@ function onPlace() {
         <span>Total, last delivery after {{ order.leadDays }} working days</span>
         <strong class="figures">{{ toPrice(order.totalCents, order.currency) }}</strong>
       </p>
+      <p v-if="order.taxPercent > 0" class="total">
+        <span>With {{ order.taxPercent }} % tax</span>
+        <strong class="figures">{{
+          toPrice(order.totalCents + Math.round((order.totalCents * order.taxPercent) / 100), order.currency)
+        }}</strong>
+      </p>
       <p class="caution small">
         Not checked by the program, check by hand before ordering: {{ order.notChecked.join("; ") }}. Local
         rules, inspection and licensed practice come first.

@@ -149,6 +149,14 @@ label {
   width: 14rem;
 }
 
+h3 {
+  margin: 1rem 0 0.2rem;
+}
+
+section {
+  margin-bottom: 1.4rem;
+}
+
 .wide {
   width: 24rem;
 }

@@ -104,6 +104,9 @@ class TwoInstancesTest {
                 Thread.sleep(200);
             }
         }
+        while (one.get("/api/axles/" + axle + "/supplier-orders").text().contains("WAITING")) {
+            Thread.sleep(200);
+        }
         List<String> looks = looks(axle, order.path("jobId").asLong());
         assertThat(looks).hasSizeGreaterThan(30);
         for (String look : looks) {

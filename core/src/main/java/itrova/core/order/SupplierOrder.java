@@ -213,11 +213,6 @@ public record SupplierOrder(
         return with(isAll ? State.DELIVERED : State.PARTLY_DELIVERED, number, said, now);
     }
 
-    /** Whether nothing more is to come. */
-    public boolean isOver() {
-        return state == State.DELIVERED || state == State.CANCELLED;
-    }
-
     private String words() {
         return state.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
     }

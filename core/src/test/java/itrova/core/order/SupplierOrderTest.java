@@ -59,7 +59,6 @@ class SupplierOrderTest {
                 .isEqualTo(1);
         SupplierOrder all = short1.received(1, 1, 0).received(0, 1, 0);
         assertThat(all.state()).isEqualTo(State.DELIVERED);
-        assertThat(all.isOver()).isTrue();
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> all.received(0, 1, 0))
                 .withMessageContaining("ordered were 2");

@@ -2,12 +2,16 @@ package itrova.formats.paper;
 
 import itrova.core.order.OrderSheet;
 import itrova.core.wording.Wording;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.List;
 
 /**
  * An order sheet with what its paper states besides the lines.
  *
  * @param shop name of the shop
+ * @param address of the shop; empty where it told none
+ * @param taxPercent tax on top of the prices
  * @param job title of the job
  * @param axle name of the axle
  * @param verdict verdict in words
@@ -20,6 +24,8 @@ import java.util.List;
  */
 public record OrderPaper(
         String shop,
+        String address,
+        BigDecimal taxPercent,
         String job,
         String axle,
         String verdict,
@@ -28,4 +34,14 @@ public record OrderPaper(
         String currency,
         OrderSheet sheet,
         List<String> notChecked,
-        Wording wording) {}
+        Wording wording) {
+    private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
+
+    /** Tax on the whole sheet (cents), rounded half up. */
+    public long taxCents() {
+        return BigDecimal.valueOf(sheet.totalCents())
+                .multiply(taxPercent)
+                .divide(HUNDRED, 0, RoundingMode.HALF_UP)
+                .longValueExact();
+    }
+}

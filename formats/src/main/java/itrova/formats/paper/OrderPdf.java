@@ -35,7 +35,7 @@ public final class OrderPdf {
         sheet.text(MARGIN, 17, "Order sheet");
         sheet.rightText(10, paper.date());
         sheet.down(22);
-        sheet.text(MARGIN, 11, paper.shop());
+        sheet.text(MARGIN, 11, paper.address().isBlank() ? paper.shop() : paper.shop() + ", " + paper.address());
         sheet.down(15);
         sheet.text(MARGIN, 11, paper.job() + ", " + paper.axle());
         sheet.down(15);
@@ -52,6 +52,18 @@ public final class OrderPdf {
         sheet.text(ITEM_X, 11, "Total");
         sheet.rightText(11, price(paper.sheet().totalCents(), paper.currency()));
         sheet.down(18);
+        if (paper.taxPercent().signum() > 0) {
+            long tax = paper.taxCents();
+            sheet.text(
+                    ITEM_X,
+                    TEXT_SIZE,
+                    "Tax, " + paper.taxPercent().stripTrailingZeros().toPlainString() + " %");
+            sheet.rightText(TEXT_SIZE, price(tax, paper.currency()));
+            sheet.down(15);
+            sheet.text(ITEM_X, 11, "Total with tax");
+            sheet.rightText(11, price(Math.addExact(paper.sheet().totalCents(), tax), paper.currency()));
+            sheet.down(18);
+        }
         sheet.text(MARGIN, TEXT_SIZE, "Last delivery after " + paper.sheet().longestLeadDays() + " working days.");
         sheet.down(20);
         sheet.rule();

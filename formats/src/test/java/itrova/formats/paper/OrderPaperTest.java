@@ -8,6 +8,7 @@ import itrova.core.phrase.Phrase;
 import itrova.core.wording.Wording;
 import java.io.IOException;
 import java.io.StringReader;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.csv.CSVFormat;
@@ -21,6 +22,8 @@ class OrderPaperTest {
     private static OrderPaper paper(List<OrderLine> lines) {
         return new OrderPaper(
                 "Shop",
+                "1 Yard, Town",
+                new BigDecimal("19.5"),
                 "Van “A”, front",
                 "front axle",
                 "fits",
@@ -41,6 +44,17 @@ class OrderPaperTest {
                 cents,
                 3,
                 Phrase.given("remark"));
+    }
+
+    /** 19.5 % of 49.01 is 9.55695: 9.56, together 58.57. */
+    @Test
+    void taxIsRoundedOnceAndOnPaper() throws IOException {
+        OrderPaper paper = paper(List.of(line("Hose", 1, 4901)));
+        assertThat(paper.taxCents()).isEqualTo(956);
+        try (PDDocument pdf = Loader.loadPDF(OrderPdf.write(paper))) {
+            assertThat(new PDFTextStripper().getText(pdf))
+                    .contains("Tax, 19.5 %", "9.56 EUR", "58.57 EUR", "Shop, 1 Yard, Town");
+        }
     }
 
     @Test

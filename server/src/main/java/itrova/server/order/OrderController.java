@@ -98,6 +98,7 @@ public class OrderController {
             @Nullable String placedBy,
             List<LineView> lines,
             long totalCents,
+            double taxPercent,
             int leadDays,
             String currency,
             List<String> notChecked,
@@ -195,6 +196,7 @@ public class OrderController {
                                 me.wording().say(l.remark())))
                         .toList(),
                 s.sheet().totalCents(),
+                shop.settings().taxPercent().doubleValue(),
                 s.sheet().longestLeadDays(),
                 shop.currency(),
                 me.said(NotChecked.on(bench.ends(s.row()))),

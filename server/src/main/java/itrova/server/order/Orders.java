@@ -208,14 +208,17 @@ public class Orders {
                 .map(t -> "Signed for what is not proven by " + t.by() + ": "
                         + t.decision().reason())
                 .orElse("");
+        ShopStore.Settings settings = shop.settings();
         return new OrderPaper(
-                shop.name().orElse(""),
+                settings.name(),
+                settings.address(),
+                settings.taxPercent(),
                 jobs.job(s.row().jobId()).title(),
                 s.row().name(),
                 s.report().verdict().word(),
                 signature,
                 LocalDate.now(Clock.systemDefaultZone()).toString(),
-                shop.currency(),
+                settings.currency(),
                 s.sheet(),
                 me.said(NotChecked.on(bench.ends(s.row()))),
                 me.wording());
