@@ -83,6 +83,33 @@ class BenchIT extends BrowserTest {
         assertThat(page.getByText("3 done")).isVisible();
     }
 
+    /** The order goes out by itself, one supplier after an outage; a parcel is counted, and too much is not believed. */
+    @Test
+    void theOrderGoesOutAndTheParcelIsCounted() {
+        long axle = van("Van with parcels");
+        page.navigate("/axles/" + axle + "/order");
+        button("Ask the suppliers what they have").click();
+        assertThat(page.getByText("In stock")).isVisible();
+        button("Place the order").click();
+        Locator suppliers = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Orders to suppliers"));
+        Locator steady = suppliers
+                .locator(".order")
+                .filter(new Locator.FilterOptions().setHasText("Tolverne Brake Parts"))
+                .first();
+        assertThat(steady).containsText("confirmed");
+        assertThat(suppliers).not().containsText("waits to be sent");
+        Locator line = steady.getByRole(AriaRole.ROW).nth(1);
+        line.getByRole(AriaRole.SPINBUTTON).first().fill("99");
+        line.getByRole(AriaRole.BUTTON).click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Count again");
+        line.getByRole(AriaRole.SPINBUTTON).first().fill("0");
+        line.getByRole(AriaRole.SPINBUTTON).last().fill("1");
+        line.getByRole(AriaRole.BUTTON).click();
+        assertThat(steady).containsText("came in part");
+        waitForStillness();
+        assertAccessible("orders to suppliers");
+    }
+
     @Test
     void theBleedBayFromTheFirstWheelToThePedal() {
         long axle = van("Van at the bleed bay");

@@ -114,6 +114,9 @@ class TwoInstancesTest {
             Answer second = other.get(look);
             assertThat(second.status()).as(look).isEqualTo(first.status());
             assertThat(first.status()).as(look).isLessThan(500);
+            if (look.endsWith("/offers")) {
+                continue; // what suppliers answer is theirs, each time anew
+            }
             if (first.contentType().contains("json") || first.contentType().contains("csv")) {
                 assertThat(timeless(second.text())).as(look).isEqualTo(timeless(first.text()));
             }
