@@ -218,14 +218,21 @@ const isUntouched = (o: Row) => o.order.lines.every((l) => l.received + l.damage
 .count,
 .acts {
   display: flex;
-  flex-wrap: wrap;
   gap: 0.4rem;
   margin: 0.3rem 0;
 }
 
+.acts {
+  flex-wrap: wrap;
+}
+
+td {
+  vertical-align: middle;
+}
+
 .count input {
   font: inherit;
-  width: 4.4rem;
+  width: 3.6rem;
   min-height: 44px;
   padding: 0 0.4rem;
   border: 1px solid var(--ink-soft);

@@ -178,7 +178,7 @@ function toNumber(c: Schemas["CombinationView"]) {
                 None beats these in money, days, hours and going back at once. Numbers are those of the list.
               </figcaption>
             </figure>
-            <div v-if="result.best.some((c) => c.brakes && c.brakes !== 'FITS')" class="acts">
+            <div v-if="result.best.some((c) => c.brakes && c.brakes !== 'FITS')" class="parts">
               <Button
                 v-if="!parts.state.isRunning"
                 label="Count in the brake parts each wants"
@@ -275,6 +275,19 @@ function toNumber(c: Schemas["CombinationView"]) {
 </template>
 
 <style scoped>
+.parts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.8rem;
+  align-items: center;
+  margin: 0.8rem 0;
+}
+
+.parts progress {
+  flex: 1;
+  max-width: 20rem;
+}
+
 .wide {
   max-width: 1500px;
 }

@@ -35,6 +35,7 @@ export function useBrakeParts(axleId: number, toKey: (c: Combination) => string)
 
   /** What the search found by its rank, the price of its parts counted in; those whose brakes can be proven first. */
   function sorted(combinations: Combination[]) {
+    if (state.isRunning) return combinations; // one by one they would jump about
     const isOpen = (c: Combination) => {
       const parts = found.get(toKey(c));
       return c.brakes === "FITS" || !c.brakes || parts === undefined || parts?.proven ? 0 : 1;

@@ -118,14 +118,15 @@ class BenchIT extends BrowserTest {
         page.navigate("/jobs/" + job + "/brakes");
         link("Bleed bay").click();
         assertThat(heading("1. rear axle, right")).isVisible();
-        page.getByLabel("Strokes").fill("12");
+        page.getByLabel("Strokes", new Page.GetByLabelOptions().setExact(true)).fill("12");
         page.getByLabel("Fluid caught, cm³").fill("40");
         button("Log it").click();
         assertThat(page.getByText("bubbles still come").first()).isVisible();
         for (String wheel : new String[] {"rear axle, left", "front axle, right", "front axle, left"}) {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("\\d: " + wheel)))
                     .click();
-            page.getByLabel("Strokes").fill("8");
+            page.getByLabel("Strokes", new Page.GetByLabelOptions().setExact(true))
+                    .fill("8");
             page.getByLabel("Fluid caught, cm³").fill("60");
             button("No more bubbles").click();
             button("Log it").click();
@@ -133,7 +134,7 @@ class BenchIT extends BrowserTest {
         }
         assertThat(heading("1. rear axle, right")).isVisible();
         button("Filled to its mark").click();
-        page.getByLabel("Strokes").fill("8");
+        page.getByLabel("Strokes", new Page.GetByLabelOptions().setExact(true)).fill("8");
         page.getByLabel("Fluid caught, cm³").fill("25");
         button("No more bubbles").click();
         button("Log it").click();
