@@ -169,6 +169,16 @@ async function onUntick() {
         :alarms="card.alarms"
         what="The order was placed by verdicts that do not hold any more"
       />
+      <details v-if="card.missing.length" class="caution changes">
+        <summary>
+          Not here yet: {{ card.missing.length }} of what was ordered. Begin nothing that leaves the vehicle
+          in pieces without them.
+        </summary>
+        <ul>
+          <li v-for="m in card.missing" :key="m">{{ m }}</li>
+        </ul>
+        <RouterLink :to="`/axles/${axle.axleId}/order`">To the order</RouterLink>
+      </details>
       <section v-if="card.changes.length" class="caution changes">
         <p>
           <strong>The work would be planned otherwise now.</strong> The card shows the plan as ordered

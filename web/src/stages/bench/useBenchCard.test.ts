@@ -8,6 +8,7 @@ const body: TickBody = { setValue: "", held: "seen", confirmed: false, marked: f
 const card = (done: string[]) =>
   ({
     kit: "K",
+    missing: [],
     steps: ["a", "b", "c"].map((id) => ({
       id,
       title: id,

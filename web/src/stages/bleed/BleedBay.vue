@@ -4,7 +4,7 @@ import { client, toData, type Schemas } from "../../api/client";
 import PressedRow from "../../shell/PressedRow.vue";
 import { useSession } from "../../shell/session";
 import { toMessage, useLoad } from "../../shell/useLoad";
-import { toLength, toTime } from "../../units/format";
+import { toTime } from "../../units/format";
 import BleedPlanView from "./BleedPlanView.vue";
 import PedalTest from "./PedalTest.vue";
 import TroubleFinder from "./TroubleFinder.vue";
@@ -92,6 +92,10 @@ const onBack = (id: number) =>
     toData(client.DELETE("/api/jobs/{jobId}/bleed/entries/{id}", { params: { path: { jobId, id } } })),
   );
 
+/** A pipe as finely as it is taped. */
+const toPipe = (mm: number) =>
+  session.units === "METRIC" ? `${Math.round(mm)} mm` : `${Math.round(mm / 25.4)} in`;
+
 const STATES = { UNTOUCHED: "not yet", BUBBLES: "bubbles still come", CLEAR: "no more bubbles" } as const;
 const open = computed(() => bay.value?.joints.filter((j) => j.dry !== true).length ?? 0);
 </script>
@@ -143,9 +147,7 @@ const open = computed(() => bay.value?.joints.filter((j) => j.dry !== true).leng
             <h2>{{ bay.points.indexOf(chosen) + 1 }}. {{ chosen.name }}</h2>
             <p>
               {{ STATES[chosen.state]
-              }}<template v-if="chosen.pipe !== undefined"
-                >, {{ toLength(chosen.pipe, session.units) }} of line</template
-              >
+              }}<template v-if="chosen.pipe !== undefined">, {{ toPipe(chosen.pipe) }} of line</template>
             </p>
             <p v-for="n in chosen.notes" :key="n">{{ n }}</p>
             <form v-if="session.mayChange" @submit.prevent="onBled">

@@ -96,7 +96,8 @@ const runs = computed(() => {
         circuit: circuits[i],
         length: line.length,
         x: isFlat ? (a.x + b.x) / 2 : corner.x + 8,
-        y: isFlat ? corner.y - 6 : (a.y + b.y) / 2 + 5,
+        // lines at the outlets run close under the axles' height: theirs stand below
+        y: isFlat ? corner.y + (line.from.startsWith("outlet") ? 16 : -6) : (a.y + b.y) / 2 + 5,
         anchor: isFlat ? "middle" : "start",
       },
     ];

@@ -226,8 +226,12 @@ const isUntouched = (o: Row) => o.order.lines.every((l) => l.received + l.damage
   flex-wrap: wrap;
 }
 
-td {
+.order td {
   vertical-align: middle;
+}
+
+h2 {
+  margin: 1rem 0 0.4rem;
 }
 
 .count input {

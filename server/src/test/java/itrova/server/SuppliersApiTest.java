@@ -128,6 +128,10 @@ class SuppliersApiTest {
                         address + "/cancelled",
                         "{\"version\":" + damaged.path("version").asInt() + "}"),
                 422);
+        JsonNode card = mechanic.get("/api/axles/" + axle + "/bench").json();
+        assertThat(card.path("missing").toString())
+                .as("the damaged one did not come")
+                .contains("Tolverne Brake Parts");
         JsonNode now = damaged;
         for (int i = 0; i < now.path("order").path("lines").size(); i++) {
             JsonNode line = now.path("order").path("lines").get(i);
@@ -139,6 +143,11 @@ class SuppliersApiTest {
                     "Tolverne Brake Parts");
         }
         assertThat(now.path("order").path("state").asString()).isEqualTo("DELIVERED");
+        assertThat(mechanic.get("/api/axles/" + axle + "/bench")
+                        .json()
+                        .path("missing")
+                        .toString())
+                .doesNotContain("Tolverne Brake Parts");
     }
 
     /** Two who count the same parcel at once: one is told. */

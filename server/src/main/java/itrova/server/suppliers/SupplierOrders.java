@@ -192,6 +192,17 @@ public class SupplierOrders {
         return store.ofAxle(axleId);
     }
 
+    /** What was ordered for an axle and has not come whole, in words. */
+    public List<String> missing(long axleId) {
+        return store.ofAxle(axleId).stream()
+                .map(SupplierOrderRow::order)
+                .filter(o -> o.state() != State.CANCELLED)
+                .flatMap(o -> o.lines().stream()
+                        .filter(l -> l.open() > 0)
+                        .map(l -> l.open() + " × " + l.item() + " (" + o.supplier() + ")"))
+                .toList();
+    }
+
     /** Changes an order that somebody saw. */
     private void change(String id, int version, long personId, UnaryOperator<SupplierOrder> change) {
         SupplierOrderRow row = store.find(id).orElseThrow(() -> new NotFoundException("Order " + id));

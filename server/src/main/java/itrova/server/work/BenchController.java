@@ -11,6 +11,7 @@ import itrova.server.axle.Workbench;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
 import itrova.server.store.ReleaseStore.Revision;
+import itrova.server.suppliers.SupplierOrders;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -36,9 +37,17 @@ public class BenchController {
     private final Workbench bench;
     private final JobStore jobs;
     private final Releases releases;
+    private final SupplierOrders suppliers;
     private final CurrentPerson me;
 
-    BenchController(BenchCards cards, Workbench bench, JobStore jobs, Releases releases, CurrentPerson me) {
+    BenchController(
+            BenchCards cards,
+            Workbench bench,
+            JobStore jobs,
+            Releases releases,
+            SupplierOrders suppliers,
+            CurrentPerson me) {
+        this.suppliers = suppliers;
         this.cards = cards;
         this.bench = bench;
         this.jobs = jobs;
@@ -100,6 +109,7 @@ public class BenchController {
      * @param revision number of the plan frozen; 0 before the order, when the card can be read and nothing ticked
      * @param changes what a new revision would change, in words
      * @param alarms verdicts the order was placed by that do not hold any more
+     * @param missing what was ordered and has not come whole
      */
     public record BenchView(
             long axleId,
@@ -111,6 +121,7 @@ public class BenchController {
             int revision,
             List<String> changes,
             List<String> alarms,
+            List<String> missing,
             List<StepView> steps,
             int done,
             String seal,
@@ -146,6 +157,7 @@ public class BenchController {
                 card.frozen().map(Revision::number).orElse(0),
                 card.changes().stream().map(PlanChange::sentence).toList(),
                 releases.overturned(card.chosen()),
+                suppliers.missing(row.id()),
                 steps,
                 (int) steps.stream().filter(s -> s.done() != null).count(),
                 card.seal(),
