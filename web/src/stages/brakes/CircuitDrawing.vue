@@ -309,6 +309,7 @@ text {
 }
 
 .line {
+  pointer-events: none;
   fill: none;
   stroke-width: 3;
 }

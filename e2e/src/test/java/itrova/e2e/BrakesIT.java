@@ -164,7 +164,8 @@ class BrakesIT extends BrowserTest {
         page.getByText("Who told what, and when").click();
         assertThat(page.getByText("line axle 2 left to axle 2 right")).isVisible();
         button("Touch to tell").click();
-        part("Brakes of the rear axle").click();
+        part("Brakes of the rear axle").focus();
+        page.keyboard().press("Enter");
         page.getByLabel("Residual valve of its outlet").selectOption("PRESENT");
         page.getByLabel("Residual pressure, MPa").fill("10 psi");
         button("Save and work out").click();
@@ -207,7 +208,7 @@ class BrakesIT extends BrowserTest {
         show("What is proven");
         assertThat(finding("Front before rear, empty: fits")).isVisible();
         assertThat(finding("Holding on a hill: fits")).isVisible();
-        assertThat(finding(": does not fit")).hasCount(0);
+        assertThat(finding(": does not fit")).hasCount(1); // no lamp tells of a failed circuit: it advises
         show("Brake balance");
         assertThat(page.locator("canvas").first()).isVisible();
         waitForStillness();
