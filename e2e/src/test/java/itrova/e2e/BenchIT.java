@@ -101,7 +101,7 @@ class BenchIT extends BrowserTest {
         Locator line = steady.getByRole(AriaRole.ROW).nth(1);
         line.getByRole(AriaRole.SPINBUTTON).first().fill("99");
         line.getByRole(AriaRole.BUTTON).click();
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Count again");
+        assertThat(suppliers.getByRole(AriaRole.ALERT)).containsText("Count again");
         line.getByRole(AriaRole.SPINBUTTON).first().fill("0");
         line.getByRole(AriaRole.SPINBUTTON).last().fill("1");
         line.getByRole(AriaRole.BUTTON).click();

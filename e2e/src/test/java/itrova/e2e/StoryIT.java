@@ -259,7 +259,7 @@ class StoryIT extends BrowserTest {
                         .fill("0 mm");
                 assertThat(page.getByText("it is to lie between")).isVisible();
                 button("Done").click();
-                assertThat(page.getByRole(AriaRole.ALERT)).containsText("let a lead sign");
+                assertThat(page.locator("article").getByRole(AriaRole.ALERT)).containsText("let a lead sign");
                 page.getByLabel("Play at the piston", new Page.GetByLabelOptions().setExact(true))
                         .fill("1 mm");
             }
