@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { defaults } from "chart.js";
+// with all its parts at once: a chart that is left before they were fetched would be drawn on nothing
+import { defaults } from "chart.js/auto";
 import Chart from "primevue/chart";
 import { computed, onMounted, onUnmounted, ref } from "vue";
 import { toCsv, toRows, type Line, type Window } from "./lineChart";
