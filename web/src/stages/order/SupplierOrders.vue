@@ -172,7 +172,7 @@ const isUntouched = (o: Row) => o.order.lines.every((l) => l.received + l.damage
           class="plain-button"
           @click="onCancel(o)"
         >
-          Cancel the order to {{ o.order.supplier }}
+          Mark as cancelled with {{ o.order.supplier }}
         </button>
       </p>
     </div>

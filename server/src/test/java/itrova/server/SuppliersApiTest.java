@@ -116,6 +116,8 @@ class SuppliersApiTest {
         int wanted = order.path("order").path("lines").get(0).path("ordered").asInt();
         assertThat(viewer.post(address + "/received", received(order, 0, 1, 0)).status())
                 .isEqualTo(403);
+        String elsewhere = address.replace("/axles/" + axle + "/", "/axles/1/");
+        assertProblem(mechanic.post(elsewhere + "/received", received(order, 0, 1, 0)), 404);
         Answer tooMany = mechanic.post(address + "/received", received(order, 0, wanted + 1, 0));
         assertProblem(tooMany, 422);
         assertThat(tooMany.text()).contains("Count again");

@@ -164,13 +164,28 @@ public record SupplierOrder(
         return with(State.SENT, number, "", lines);
     }
 
-    /** Taken back. @throws IllegalArgumentException if something came already */
+    /** Cancelled here while it was on its way, and the supplier took it: he must be told. */
+    public SupplierOrder takenAfterAll(String theirNumber) {
+        return with(
+                State.CANCELLED,
+                theirNumber,
+                "It was cancelled while it was on its way, and " + supplier + " took it as number " + theirNumber
+                        + ". Cancel it with the supplier too.",
+                lines);
+    }
+
+    /** Taken back here; one that went out is cancelled with the supplier by a person. @throws IllegalArgumentException if something came already */
     public SupplierOrder cancelled() {
         if (lines.stream().anyMatch(l -> l.received() + l.damaged() > 0)) {
             throw new IllegalArgumentException(
                     "Something of the order to " + supplier + " came already. Send back what is not wanted.");
         }
-        return with(State.CANCELLED, number, said, lines);
+        boolean isOut = state != State.WAITING && state != State.BY_HAND;
+        return with(
+                State.CANCELLED,
+                number,
+                isOut ? "Nobody tells " + supplier + " by this: cancel it with the supplier too." : "",
+                lines);
     }
 
     /**

@@ -83,6 +83,11 @@ class SupplierOrderTest {
     @Test
     void whatCameIsNotCancelled() {
         assertThat(confirmed().cancelled().state()).isEqualTo(State.CANCELLED);
+        assertThat(confirmed().cancelled().said()).contains("cancel it with the supplier too");
+        assertThat(ORDER.cancelled().said()).isEmpty();
+        SupplierOrder late = ORDER.cancelled().takenAfterAll("T-9");
+        assertThat(late.state()).isEqualTo(State.CANCELLED);
+        assertThat(late.said()).contains("took it as number T-9");
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> confirmed().received(1, 1, 0).cancelled())
                 .withMessageContaining("came already");

@@ -124,14 +124,14 @@ public class SuppliersController {
     @PostMapping("/api/axles/{axleId}/supplier-orders/{id}/sent")
     public List<SupplierOrderView> sent(
             @PathVariable long axleId, @PathVariable String id, @Valid @RequestBody SeenOrder body) {
-        suppliers.sentByHand(id, body.version(), me.get().id());
+        suppliers.sentByHand(axleId, id, body.version(), me.get().id());
         return ofAxle(axleId);
     }
 
     @PostMapping("/api/axles/{axleId}/supplier-orders/{id}/cancelled")
     public List<SupplierOrderView> cancelled(
             @PathVariable long axleId, @PathVariable String id, @Valid @RequestBody SeenOrder body) {
-        suppliers.cancel(id, body.version(), me.get().id());
+        suppliers.cancel(axleId, id, body.version(), me.get().id());
         return ofAxle(axleId);
     }
 
@@ -140,6 +140,7 @@ public class SuppliersController {
     public List<SupplierOrderView> received(
             @PathVariable long axleId, @PathVariable String id, @Valid @RequestBody ReceivedForm body) {
         suppliers.received(
+                axleId,
                 id,
                 body.version(),
                 body.line(),

@@ -164,11 +164,13 @@ public class SupplierOrders {
     private void settle(String id, UnaryOperator<SupplierOrder> change) {
         transaction.executeWithoutResult(status -> {
             SupplierOrderRow row = store.find(id).orElseThrow();
-            if (row.order().state() != State.WAITING) {
+            boolean isCancelled = row.order().state() == State.CANCELLED;
+            if (row.order().state() != State.WAITING && !isCancelled) {
                 LOG.warn("Order {} was changed while its supplier answered; the answer is not taken.", id);
                 return;
             }
-            SupplierOrder now = change.apply(row.order());
+            SupplierOrder answered = change.apply(row.order());
+            SupplierOrder now = isCancelled ? row.order().takenAfterAll(answered.number()) : answered;
             store.change(row, now);
             tell(row, now, null);
         });
@@ -204,8 +206,10 @@ public class SupplierOrders {
     }
 
     /** Changes an order that somebody saw. */
-    private void change(String id, int version, long personId, UnaryOperator<SupplierOrder> change) {
-        SupplierOrderRow row = store.find(id).orElseThrow(() -> new NotFoundException("Order " + id));
+    private void change(long axleId, String id, int version, long personId, UnaryOperator<SupplierOrder> change) {
+        SupplierOrderRow row = store.find(id)
+                .filter(r -> r.axleId() == axleId)
+                .orElseThrow(() -> new NotFoundException("Order " + id));
         if (row.version() != version) {
             throw new ConflictException("The order to " + row.order().supplier()
                     + " has changed since you saw it. Look at it as it is now; nothing was changed.");
@@ -221,18 +225,18 @@ public class SupplierOrders {
     }
 
     @Transactional
-    public void sentByHand(String id, int version, long personId) {
-        change(id, version, personId, SupplierOrder::sentByHand);
+    public void sentByHand(long axleId, String id, int version, long personId) {
+        change(axleId, id, version, personId, SupplierOrder::sentByHand);
     }
 
     @Transactional
-    public void cancel(String id, int version, long personId) {
-        change(id, version, personId, SupplierOrder::cancelled);
+    public void cancel(long axleId, String id, int version, long personId) {
+        change(axleId, id, version, personId, SupplierOrder::cancelled);
     }
 
     @Transactional
-    public void received(String id, int version, int line, int whole, int damaged, long personId) {
-        change(id, version, personId, o -> o.received(line, whole, damaged));
+    public void received(long axleId, String id, int version, int line, int whole, int damaged, long personId) {
+        change(axleId, id, version, personId, o -> o.received(line, whole, damaged));
     }
 
     /**
