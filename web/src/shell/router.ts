@@ -51,22 +51,36 @@ export const router = createRouter({
       ],
     },
     {
-      path: "/jobs/:jobId(\\d+)/vehicle",
-      component: () => import("../stages/vehicle/VehicleSheet.vue"),
+      path: "/jobs/:jobId(\\d+)",
+      component: () => import("./JobShell.vue"),
       props: (route) => ({ jobId: Number(route.params.jobId) }),
-      meta: { title: "Vehicle sheet" },
-    },
-    {
-      path: "/jobs/:jobId(\\d+)/brakes",
-      component: () => import("../stages/brakes/VehicleBrakes.vue"),
-      props: (route) => ({ jobId: Number(route.params.jobId) }),
-      meta: { title: "Brakes" },
-    },
-    {
-      path: "/jobs/:jobId(\\d+)/bleed",
-      component: () => import("../stages/bleed/BleedBay.vue"),
-      props: (route) => ({ jobId: Number(route.params.jobId) }),
-      meta: { title: "Bleed bay" },
+      redirect: (to) => `${to.path.replace(/\/$/, "")}/vehicle`,
+      children: [
+        {
+          path: "vehicle",
+          component: () => import("../stages/vehicle/VehicleSheet.vue"),
+          props: (route) => ({ jobId: Number(route.params.jobId) }),
+          meta: { title: "Vehicle sheet" },
+        },
+        {
+          path: "brakes",
+          component: () => import("../stages/brakes/VehicleBrakes.vue"),
+          props: (route) => ({ jobId: Number(route.params.jobId) }),
+          meta: { title: "Brakes" },
+        },
+        {
+          path: "bleed",
+          component: () => import("../stages/bleed/BleedBay.vue"),
+          props: (route) => ({ jobId: Number(route.params.jobId) }),
+          meta: { title: "Bleed bay" },
+        },
+        {
+          path: "road",
+          component: () => import("../stages/road/RoadCard.vue"),
+          props: (route) => ({ jobId: Number(route.params.jobId) }),
+          meta: { title: "Road card" },
+        },
+      ],
     },
     {
       path: "/shop",

@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import Button from "primevue/button";
 import InputText from "primevue/inputtext";
-import { computed, nextTick, onMounted, ref, watch } from "vue";
+import { computed, nextTick, onMounted, reactive, ref, watch } from "vue";
 import { client, Refusal, toData, type Schemas } from "../../api/client";
 import { useAxle } from "../../shell/axleHead";
 import { useSession } from "../../shell/session";
 import { toMessage } from "../../shell/useLoad";
 import { toTime, toTorque } from "../../units/format";
 import OverturnedAlarm from "../../verdict/OverturnedAlarm.vue";
+import StepCaution from "./StepCaution.vue";
 import StepHelp from "./StepHelp.vue";
+import StepList from "./StepList.vue";
 import StepReading from "./StepReading.vue";
 import { useBenchCard } from "./useBenchCard";
 
@@ -36,6 +38,7 @@ const problem = ref("");
 const mayConfirm = ref(false);
 const isBusy = ref(false);
 const heading = ref<HTMLElement | null>(null);
+const form = ref<HTMLFormElement | null>(null);
 
 const step = computed(() => card.value?.steps[index.value] ?? null);
 const other = computed(() => (session.units === "METRIC" ? "INCH" : "METRIC"));
@@ -46,6 +49,20 @@ const open = computed(() => {
   const titles = new Set(card.value?.steps.filter((s) => doneIds.value.has(s.id)).map((s) => s.title));
   return step.value?.waitsFor.filter((title) => !titles.has(title)) ?? [];
 });
+
+const mayTick = computed(
+  () =>
+    session.mayChange &&
+    Boolean(card.value?.revision) &&
+    !step.value?.done &&
+    !isWaiting.value &&
+    !open.value.length,
+);
+/** Cautions read here; each is logged with the tick of its step. */
+const cautionsRead = reactive(new Set<string>());
+const isCautionRead = computed(
+  () => step.value !== null && (step.value.cautionRead || cautionsRead.has(step.value.caution)),
+);
 
 let isFirst = true;
 watch(card, (now) => {
@@ -72,6 +89,11 @@ function onStep(next: number) {
   void nextTick(() => heading.value?.focus());
 }
 
+function onRead() {
+  if (step.value) cautionsRead.add(step.value.caution);
+  void nextTick(() => form.value?.querySelector<HTMLElement>("input, button")?.focus());
+}
+
 async function onTick() {
   if (!step.value) return;
   isBusy.value = true;
@@ -84,13 +106,19 @@ async function onTick() {
       marked: isMarked.value,
       readings: readings.value.map((r) => r.trim()).filter(Boolean),
       signed: signed.value,
+      cautionRead: cautionsRead.has(step.value.caution),
       seal: card.value?.seal ?? "",
     };
     await tick(step.value.id, step.value.title, body);
     onStep(index.value + 1);
   } catch (e) {
     problem.value = toMessage(e);
-    isOutside.value = e instanceof Refusal && e.status === 422 && step.value.reading !== undefined;
+    // outside its limits, or without a part: a lead may let it pass with the reason
+    isOutside.value =
+      e instanceof Refusal &&
+      (e.status === 422
+        ? step.value.reading !== undefined
+        : e.status === 409 && card.value?.missing.length !== 0);
     mayConfirm.value = e instanceof Refusal && e.confirmable;
     if (e instanceof Refusal && e.status === 409) await load(); // the card as it is now, beside what is said of it
   } finally {
@@ -225,7 +253,12 @@ async function onUntick() {
             ><template v-if="step.outside">, out to {{ step.outside }}</template
             ><template v-if="step.tools.length">. Take: {{ step.tools.join(", ") }}.</template>
           </p>
-          <p v-if="step.caution" class="caution"><strong>Caution.</strong> {{ step.caution }}</p>
+          <StepCaution
+            v-if="step.caution"
+            :caution="step.caution"
+            :is-wanted="mayTick && !isCautionRead"
+            @read="onRead"
+          />
           <p v-if="step.hold" class="hold"><strong>Hold.</strong> {{ step.hold }}</p>
           <p v-if="step.torqueNm" class="torque figures">
             {{ toTorque(step.torqueNm, session.units) }}
@@ -234,6 +267,10 @@ async function onUntick() {
           <StepHelp :key="`help-${step.id}`" :step="step" />
           <p v-if="step.id === 'bleed'">
             <RouterLink class="button" :to="`/jobs/${card.jobId}/bleed`">To the bleed bay</RouterLink>
+          </p>
+          <p v-if="card.done === card.steps.length">
+            Every step is done.
+            <RouterLink class="button" :to="`/jobs/${card.jobId}/road`">To the road card</RouterLink>
           </p>
           <div v-if="step.done" class="done">
             <p>
@@ -256,7 +293,7 @@ async function onUntick() {
           <p v-else-if="card.revision && open.length" class="soft waits">
             Comes after: {{ open.join("; ") }}.
           </p>
-          <form v-else-if="session.mayChange && card.revision" class="tick" @submit.prevent="onTick">
+          <form v-else-if="mayTick && isCautionRead" ref="form" class="tick" @submit.prevent="onTick">
             <StepReading v-if="step.reading" :key="step.id" v-model="readings" :wanted="step.reading" />
             <div v-if="step.hold" class="field">
               <label for="held">{{
@@ -287,21 +324,7 @@ async function onUntick() {
           </form>
           <p v-if="problem" class="failure" role="alert">{{ problem }}</p>
         </article>
-        <nav class="list" aria-label="All steps">
-          <ol>
-            <li v-for="(s, i) in card.steps" :key="s.id">
-              <button
-                type="button"
-                :aria-current="i === index ? 'step' : undefined"
-                :aria-label="s.done ? `${s.title}, done` : s.title"
-                @click="onStep(i)"
-              >
-                <span class="mark" aria-hidden="true">{{ s.done ? "✓" : doneIds.has(s.id) ? "…" : "" }}</span>
-                <span>{{ s.title }}</span>
-              </button>
-            </li>
-          </ol>
-        </nav>
+        <StepList :steps="card.steps" :index="index" :done-ids="doneIds" @pick="onStep" />
       </div>
     </template>
   </div>
@@ -433,44 +456,6 @@ h2:focus {
 .moves {
   display: flex;
   gap: 0.8rem;
-}
-
-.list {
-  max-height: calc(100vh - 170px);
-  overflow: auto;
-}
-
-ol {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-
-.list button {
-  display: flex;
-  gap: 0.4rem;
-  width: 100%;
-  min-height: 44px;
-  align-items: center;
-  font: inherit;
-  text-align: left;
-  background: none;
-  border: 0;
-  border-bottom: 1px solid var(--line-soft);
-  color: var(--ink);
-  cursor: pointer;
-}
-
-.list button[aria-current] {
-  background: var(--accent-wash);
-  font-weight: 600;
-}
-
-.mark {
-  width: 1.4rem;
-  text-align: center;
-  color: var(--good);
-  font-weight: 600;
 }
 
 @media (max-width: 800px) {

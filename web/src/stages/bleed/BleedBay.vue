@@ -101,7 +101,7 @@ const open = computed(() => bay.value?.joints.filter((j) => j.dry !== true).leng
 </script>
 
 <template>
-  <div class="page wide">
+  <div class="page bay">
     <p v-if="failure" class="failure" role="alert">
       {{ failure }} <RouterLink :to="`/jobs/${jobId}/brakes`">To the brakes</RouterLink>
     </p>
@@ -125,7 +125,6 @@ const open = computed(() => bay.value?.joints.filter((j) => j.dry !== true).leng
             { value: 'RIGHT', text: 'Driver right' },
           ]"
         />
-        <RouterLink class="button" :to="`/jobs/${jobId}/brakes`">Brakes</RouterLink>
       </div>
       <p class="caution small">
         Goggles and gloves: the fluid attacks eyes, skin and paint. Leaks are looked for with dry paper, never
@@ -271,33 +270,9 @@ const open = computed(() => bay.value?.joints.filter((j) => j.dry !== true).leng
 </template>
 
 <style scoped>
-.wide {
-  max-width: 1500px;
-}
-
-.two {
-  display: grid;
-  grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 0.9rem;
-  margin-bottom: 0.9rem;
-}
-
-.sheet {
-  padding: 0.8rem 1rem;
-}
-
 .before {
   margin: 0 0 0.6rem;
   padding-left: 1.2rem;
-}
-
-h2 {
-  margin: 0 0 0.3rem;
-  font-size: 1.45rem;
-}
-
-h3 {
-  margin: 0.9rem 0 0.2rem;
 }
 
 .point p {
@@ -305,50 +280,9 @@ h3 {
   font-size: 1.15rem;
 }
 
-form {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.8rem;
-  align-items: end;
-}
-
-label {
-  display: flex;
-  flex-direction: column;
-}
-
-input,
-select {
-  font: inherit;
-  font-size: 1.2rem;
-  min-height: 52px;
-  max-width: 11rem;
-  padding: 0 0.5rem;
-  border: 1px solid var(--ink-soft);
-  background: var(--sheet);
-  color: var(--ink);
-}
-
-.strong {
-  font: inherit;
-  font-size: 1.2rem;
-  font-weight: 600;
-  min-height: 52px;
-  padding: 0 1.6rem;
-  border: 1px solid var(--accent);
-  background: var(--accent);
-  color: var(--sheet);
-  cursor: pointer;
-}
-
 meter {
   width: 100%;
   height: 1.6rem;
-}
-
-.row {
-  display: flex;
-  gap: 0.5rem;
 }
 
 .joints {
@@ -366,16 +300,5 @@ meter {
   gap: 0.6rem;
   border-bottom: 1px solid var(--line-soft);
   min-height: 48px;
-}
-
-button[aria-pressed="true"] {
-  background: var(--accent);
-  color: var(--sheet);
-}
-
-@media (max-width: 900px) {
-  .two {
-    grid-template-columns: 1fr;
-  }
 }
 </style>

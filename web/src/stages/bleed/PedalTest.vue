@@ -79,23 +79,6 @@ async function onAsk() {
 </template>
 
 <style scoped>
-.sheet {
-  padding: 0.8rem 1rem;
-  margin-bottom: 0.9rem;
-}
-
-h2 {
-  margin: 0 0 0.3rem;
-  font-size: 1.45rem;
-}
-
-form {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.8rem;
-  align-items: end;
-}
-
 fieldset {
   display: flex;
   gap: 0.6rem;
@@ -103,18 +86,7 @@ fieldset {
   padding: 0.3rem 0.7rem 0.6rem;
 }
 
-label {
-  display: flex;
-  flex-direction: column;
-}
-
 input {
-  font: inherit;
-  min-height: 46px;
   width: 7rem;
-  padding: 0 0.5rem;
-  border: 1px solid var(--ink-soft);
-  background: var(--sheet);
-  color: var(--ink);
 }
 </style>

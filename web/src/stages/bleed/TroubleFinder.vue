@@ -121,23 +121,6 @@ const next = computed(() => found.value?.next.filter((t) => t.bits > 0.02).slice
 </template>
 
 <style scoped>
-.sheet {
-  padding: 0.8rem 1rem;
-}
-
-h2 {
-  margin: 0 0 0.3rem;
-  font-size: 1.45rem;
-}
-
-select {
-  font: inherit;
-  min-height: 46px;
-  border: 1px solid var(--ink-soft);
-  background: var(--sheet);
-  color: var(--ink);
-}
-
 .suspects {
   list-style: none;
   margin: 0.6rem 0;
@@ -178,10 +161,5 @@ select {
   gap: 0.8rem;
   min-height: 50px;
   border-bottom: 1px solid var(--line-soft);
-}
-
-.row {
-  display: flex;
-  gap: 0.4rem;
 }
 </style>

@@ -62,9 +62,6 @@ function onSaved(saved: Schemas["BrakesView"]) {
     <template v-if="brakes">
       <div class="page-head">
         <h1>Brakes of {{ brakes.title }}</h1>
-        <span class="spacer" />
-        <RouterLink v-if="brakes.seen" class="button" :to="`/jobs/${jobId}/bleed`">Bleed bay</RouterLink>
-        <RouterLink class="button" :to="`/jobs/${jobId}/vehicle`">Vehicle sheet</RouterLink>
       </div>
       <p class="soft">
         {{

@@ -85,6 +85,16 @@ async function onCame(o: Row, line: number) {
   if (isDone) Object.assign(count, { whole: "", damaged: "" });
 }
 
+const onAllCame = (o: Row) =>
+  act(() =>
+    toData(
+      client.POST("/api/axles/{axleId}/supplier-orders/{id}/all-received", {
+        params: { path: { axleId, id: o.id } },
+        body: { version: o.version },
+      }),
+    ),
+  );
+
 const mayCount = (o: Row) =>
   session.mayChange && !["WAITING", "BY_HAND", "CANCELLED", "DELIVERED"].includes(o.order.state);
 const isUntouched = (o: Row) => o.order.lines.every((l) => l.received + l.damaged === 0);
@@ -165,6 +175,9 @@ const isUntouched = (o: Row) => o.order.lines.every((l) => l.received + l.damage
           @click="onSent(o)"
         >
           Sent on paper to {{ o.order.supplier }}
+        </button>
+        <button v-if="mayCount(o)" type="button" class="plain-button" @click="onAllCame(o)">
+          Counted: all from {{ o.order.supplier }} came whole
         </button>
         <button
           v-if="o.order.state !== 'CANCELLED' && isUntouched(o)"

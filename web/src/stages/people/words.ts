@@ -44,6 +44,8 @@ const KINDS: Record<Kind, string> = {
   STEP_TICKED: "step ticked",
   STEP_UNTICKED: "tick taken back",
   BLED: "bleed bay",
+  ROAD: "road card",
+  CAUTION_READ: "caution read",
   SUPPLIER_ORDER: "order to a supplier",
 };
 

@@ -142,7 +142,6 @@ async function onSave() {
       <div class="page-head">
         <h1>{{ vehicle.title }}</h1>
         <span class="soft">{{ vehicle.vehicle }}</span>
-        <RouterLink class="button" :to="`/jobs/${jobId}/brakes`">What the brakes do</RouterLink>
         <a class="button" :href="`/api/jobs/${jobId}/dossier.pdf`" target="_blank" rel="noopener">Dossier</a>
         <a class="button" :href="`/api/jobs/${jobId}/dossier`" download>Dossier as a document</a>
         <template v-if="session.mayChange">

@@ -48,6 +48,7 @@ class FloorsTest {
             "search",
             "choice",
             "work",
+            "road",
             "order",
             "record",
             "wording");

@@ -35,6 +35,7 @@ class BenchIT extends BrowserTest {
     }
 
     private void tickOne() {
+        readCaution();
         Locator held = page.getByLabel("Measured or seen at the hold");
         if (held.count() > 0) {
             held.fill("seen");
@@ -116,7 +117,7 @@ class BenchIT extends BrowserTest {
         Object job = page.evaluate(
                 "(axle) => fetch(`/api/axles/${axle}/end`).then((r) => r.json()).then((end) => end.jobId)", (int) axle);
         page.navigate("/jobs/" + job + "/brakes");
-        link("Bleed bay").click();
+        link("Bleed").click();
         assertThat(heading("1. rear axle, right")).isVisible();
         page.getByLabel("Strokes", new Page.GetByLabelOptions().setExact(true)).fill("12");
         page.getByLabel("Fluid caught, cm³").fill("40");

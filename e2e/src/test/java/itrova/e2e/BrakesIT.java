@@ -37,7 +37,7 @@ class BrakesIT extends BrowserTest {
         Object job = page.evaluate(
                 "(axle) => fetch(`/api/axles/${axle}/end`).then((r) => r.json()).then((end) => end.jobId)", (int) id);
         page.navigate("/jobs/" + job + "/vehicle");
-        link("What the brakes do").click();
+        link("Brakes").click();
         assertThat(page.getByText("As planned: " + axle + ": " + kit)).isVisible();
         return id;
     }

@@ -185,4 +185,27 @@ abstract class BrowserTest {
         return rule.getId() + ": " + rule.getHelp() + " at "
                 + rule.getNodes().stream().limit(3).map(n -> n.getHtml()).toList();
     }
+    /** On the order sheet: sends what goes on paper, and counts everything as come whole once the suppliers have answered. */
+    void receiveEverything() {
+        Locator onPaper = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sent on paper to"));
+        Locator came = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Counted: all from"));
+        Locator suppliers = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Orders to suppliers"));
+        assertThat(suppliers).not().containsText("waits to be sent");
+        assertThat(onPaper.or(came).first()).isVisible();
+        for (Locator each : new Locator[] {onPaper, came}) {
+            for (int left = each.count(); left > 0; left--) {
+                each.first().click();
+                assertThat(each).hasCount(left - 1);
+            }
+        }
+        assertThat(suppliers).containsText("all came");
+    }
+
+    /** Reads the caution of a step, where it was not read before in this job. */
+    void readCaution() {
+        Locator read = button("I have read this");
+        if (read.count() > 0) {
+            read.click();
+        }
+    }
 }

@@ -81,6 +81,7 @@ class RestartIT extends BrowserTest {
                 .isVisible();
         restartAt(bench);
         assertThat(heading("Lift and secure")).isVisible();
+        readCaution();
         button("Done").click();
         assertThat(page.getByText("Step 2 of")).containsText("1 done");
 

@@ -177,6 +177,8 @@ class StoryIT extends BrowserTest {
         tabTo(link("Fit"));
         page.keyboard().press("Enter");
         assertThat(heading("Lift and secure")).isVisible();
+        tabTo(button("I have read this"));
+        page.keyboard().press("Enter");
         tabTo(button("Done"));
         page.keyboard().press("Enter");
         assertThat(heading("Catch the fluid, cap the lines")).isVisible();
@@ -240,12 +242,15 @@ class StoryIT extends BrowserTest {
         assertThat(page.getByText(Pattern.compile("Ordered .* by Wilma Quillfield")))
                 .isVisible();
 
+        receiveEverything();
+
         link("Fit").click();
         button("Bracket, left").click();
         assertThat(page.getByText("Comes after: ")).isVisible();
         assertThat(button("Done")).hasCount(0);
         button("Lift and secure").click();
         while (!"Bracket, left".equals(page.locator("article h2").textContent())) {
+            readCaution();
             Locator held = page.getByLabel("Measured or seen at the hold");
             if (held.count() > 0) {
                 held.fill("seen");
@@ -267,6 +272,7 @@ class StoryIT extends BrowserTest {
             button("Done").click();
             assertThat(page.locator("article h2")).not().hasText(step);
         }
+        readCaution();
         page.getByLabel("Torque set").fill("55");
         page.getByLabel("Measured or seen at the hold").fill("square");
         button("Done").click();

@@ -78,4 +78,27 @@ final class Asked {
     static String seal(JsonNode order) {
         return "{\"seal\":\"" + order.path("seal").asString() + "\"}";
     }
+
+    /** Counts everything that was ordered for an axle as come whole, once its suppliers have answered. */
+    static void receiveAll(Client mechanic, long axle) throws Exception {
+        String address = "/api/axles/" + axle + "/supplier-orders";
+        while (mechanic.get(address).text().contains("\"WAITING\"")) {
+            Thread.sleep(200);
+        }
+        for (JsonNode order : mechanic.get(address).json()) {
+            String one = address + "/" + order.path("id").asString();
+            int version = order.path("version").asInt();
+            String state = order.path("order").path("state").asString();
+            if (state.equals("BY_HAND") || state.equals("REFUSED")) {
+                assertThat(mechanic.post(one + "/sent", "{\"version\":" + version + "}")
+                                .status())
+                        .isEqualTo(200);
+                version++;
+            }
+            assertThat(mechanic.post(one + "/all-received", "{\"version\":" + version + "}")
+                            .status())
+                    .isEqualTo(200);
+            assertProblem(mechanic.post(one + "/all-received", "{\"version\":" + (version + 1) + "}"), 422);
+        }
+    }
 }

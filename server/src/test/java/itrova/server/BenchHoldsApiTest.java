@@ -14,18 +14,10 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** A whole card ticked from the first step to the last: holds want their readings, within limits or signed for by a lead. */
 class BenchHoldsApiTest {
-    private static final JsonMapper JSON = new JsonMapper();
-    private static final Map<String, List<String>> GOOD = Map.of(
-            "END_PLAY", List.of("0.08 mm"),
-            "RUN_OUT", List.of("0 mm", "0.02 mm", "0.04 mm", "0.02 mm"),
-            "PUSH_ROD_PLAY", List.of("1 mm"),
-            "BRACKET_ANGLES", List.of("88.42", "88.40"),
-            "BREAKAWAY_MINUTES", List.of("16"));
     private static final Map<String, List<String>> BAD = Map.of(
             "END_PLAY", List.of("0.4 mm"),
             "RUN_OUT", List.of("0 mm", "0.1 mm", "0.3 mm", "0.1 mm"),
@@ -51,22 +43,6 @@ class BenchHoldsApiTest {
         server.close();
     }
 
-    private static ObjectNode tick(JsonNode step, String seal) {
-        ObjectNode body = JSON.createObjectNode()
-                .put(
-                        "setValue",
-                        step.hasNonNull("torqueNm") ? step.path("torqueNm").asDouble() + " N·m" : "")
-                .put("held", "seen")
-                .put("confirmed", false)
-                .put("seal", seal);
-        return body;
-    }
-
-    private static ObjectNode with(ObjectNode body, List<String> readings) {
-        readings.forEach(body.putArray("readings")::add);
-        return body;
-    }
-
     @Test
     void aCardIsTickedWhole() throws Exception {
         long axle = copyOfVan(mechanic, "QF-103");
@@ -77,6 +53,7 @@ class BenchHoldsApiTest {
         String bench = "/api/axles/" + axle + "/bench";
         JsonNode card = mechanic.get(bench).json();
         String seal = card.path("seal").asString();
+        Asked.receiveAll(mechanic, axle);
         List<String> read = new ArrayList<>();
         boolean isSigned = false;
         boolean isMarked = false;
@@ -85,17 +62,21 @@ class BenchHoldsApiTest {
             String kind = step.path("reading").path("kind").asString("");
             if (!kind.isEmpty()) {
                 read.add(kind);
-                assertProblem(mechanic.post(address, tick(step, seal).toString()), 422);
+                assertProblem(mechanic.post(address, WholeCard.tick(step, seal).toString()), 422);
                 assertProblem(
                         mechanic.post(
                                 address,
-                                with(tick(step, seal), List.of("banana")).toString()),
+                                WholeCard.with(WholeCard.tick(step, seal), List.of("banana"))
+                                        .toString()),
                         422);
                 Answer outside = mechanic.post(
-                        address, with(tick(step, seal), BAD.get(kind)).toString());
+                        address,
+                        WholeCard.with(WholeCard.tick(step, seal), BAD.get(kind))
+                                .toString());
                 assertProblem(outside, 422);
                 assertThat(outside.text()).contains("let a lead sign");
-                ObjectNode signed = with(tick(step, seal), BAD.get(kind)).put("signed", "the owner knows");
+                ObjectNode signed = WholeCard.with(WholeCard.tick(step, seal), BAD.get(kind))
+                        .put("signed", "the owner knows");
                 assertProblem(mechanic.post(address, signed.toString()), 409);
                 if (!isSigned) {
                     assertThat(lead.post(address, signed.toString()).status()).isEqualTo(200);
@@ -103,7 +84,9 @@ class BenchHoldsApiTest {
                     continue;
                 }
             }
-            ObjectNode body = kind.isEmpty() ? tick(step, seal) : with(tick(step, seal), GOOD.get(kind));
+            ObjectNode body = kind.isEmpty()
+                    ? WholeCard.tick(step, seal)
+                    : WholeCard.with(WholeCard.tick(step, seal), WholeCard.GOOD.get(kind));
             if (!isMarked && step.hasNonNull("torqueNm")) {
                 body.put("setValue", "").put("marked", true);
                 isMarked = true;
@@ -121,6 +104,87 @@ class BenchHoldsApiTest {
                 mechanic.get("/api/axles/" + axle + "/end").json().path("jobId").asLong();
         assertThat(mechanic.get("/api/jobs/" + job + "/dossier").text())
                 .contains("Wrench-tight and marked", "the owner knows", "Run-out of the disc");
+    }
+
+    /** Once by each person in each job, and logged. */
+    @Test
+    void aCautionIsReadBeforeItsStepIsTicked() throws Exception {
+        long axle = copyOfVan(mechanic, "QF-103");
+        JsonNode order = mechanic.get("/api/axles/" + axle + "/order").json();
+        mechanic.post("/api/axles/" + axle + "/order/placement", Asked.seal(order));
+        String bench = "/api/axles/" + axle + "/bench";
+        JsonNode card = mechanic.get(bench).json();
+        JsonNode lift = card.path("steps").get(0);
+        String seal = card.path("seal").asString();
+        assertThat(lift.path("cautionRead").asBoolean()).isFalse();
+        Answer unread = mechanic.post(
+                bench + "/lift/tick",
+                WholeCard.tick(lift, seal).put("cautionRead", false).toString());
+        assertProblem(unread, 422);
+        assertThat(unread.text()).contains(lift.path("caution").asString());
+        assertThat(mechanic.post(
+                                bench + "/lift/tick", WholeCard.tick(lift, seal).toString())
+                        .status())
+                .isEqualTo(200);
+        mechanic.delete(bench + "/lift/tick?seal=" + seal);
+        // read before: not asked again; another person has not read it
+        assertThat(mechanic.get(bench)
+                        .json()
+                        .path("steps")
+                        .get(0)
+                        .path("cautionRead")
+                        .asBoolean())
+                .isTrue();
+        assertThat(lead.get(bench)
+                        .json()
+                        .path("steps")
+                        .get(0)
+                        .path("cautionRead")
+                        .asBoolean())
+                .isFalse();
+        assertThat(mechanic.post(
+                                bench + "/lift/tick",
+                                WholeCard.tick(lift, seal)
+                                        .put("cautionRead", false)
+                                        .toString())
+                        .status())
+                .isEqualTo(200);
+        long job =
+                mechanic.get("/api/axles/" + axle + "/end").json().path("jobId").asLong();
+        assertThat(mechanic.get("/api/jobs/" + job + "/dossier").text())
+                .contains("CAUTION_READ", lift.path("caution").asString());
+    }
+
+    /** Taking apart is warned of; nothing is put in or tried before it came, but by a lead's name and reason. */
+    @Test
+    void nothingIsFittedThatDidNotCome() throws Exception {
+        long axle = copyOfVan(mechanic, "QF-103");
+        JsonNode order = mechanic.get("/api/axles/" + axle + "/order").json();
+        mechanic.post("/api/axles/" + axle + "/order/placement", Asked.seal(order));
+        String bench = "/api/axles/" + axle + "/bench";
+        JsonNode card = mechanic.get(bench).json();
+        String seal = card.path("seal").asString();
+        int done = 0;
+        for (JsonNode step : card.path("steps")) {
+            String address = bench + "/" + step.path("id").asString() + "/tick";
+            String kind = step.path("reading").path("kind").asString("");
+            ObjectNode body = kind.isEmpty()
+                    ? WholeCard.tick(step, seal)
+                    : WholeCard.with(WholeCard.tick(step, seal), WholeCard.GOOD.get(kind));
+            Answer answer = mechanic.post(address, body.toString());
+            if (answer.status() == 200) {
+                done++;
+                continue;
+            }
+            assertProblem(answer, 409);
+            assertThat(step.path("id").asString()).endsWith("mockup");
+            assertThat(answer.text()).contains("did not come", "Tolverne");
+            assertProblem(
+                    mechanic.post(address, body.put("signed", "borrowed one").toString()), 409);
+            assertThat(lead.post(address, body.toString()).status()).isEqualTo(200);
+            break;
+        }
+        assertThat(done).isGreaterThan(3);
     }
 
     @Test

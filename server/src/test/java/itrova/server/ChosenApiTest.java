@@ -186,7 +186,7 @@ class ChosenApiTest {
         JsonNode card = mechanic.get(bench).json();
         assertThat(card.path("revision").asInt()).isEqualTo(1);
         assertThat(card.path("changes")).isEmpty();
-        String tick = "{\"setValue\":\"\",\"held\":\"\",\"confirmed\":false,\"seal\":\""
+        String tick = "{\"setValue\":\"\",\"held\":\"\",\"confirmed\":false,\"cautionRead\":true,\"seal\":\""
                 + card.path("seal").asString() + "\"}";
         assertThat(mechanic.post(bench + "/lift/tick", tick).status()).isEqualTo(200);
         registerReadLarger(axle, "71.00 mm");

@@ -160,7 +160,7 @@ class OnceApiTest {
                 .isEqualTo(200);
         String bench = "/api/axles/" + axle + "/bench";
         String seal = mechanic.get(bench).json().path("seal").asString();
-        String body = "{\"setValue\":\"\",\"confirmed\":false,\"seal\":\"" + seal + "\"}";
+        String body = "{\"setValue\":\"\",\"confirmed\":false,\"cautionRead\":true,\"seal\":\"" + seal + "\"}";
         List<Callable<Answer>> tasks = new ArrayList<>();
         for (int i = 0; i < AT_ONCE; i++) {
             Client client = server.signedIn("tam").at(i % 2 == 0 ? server : second);

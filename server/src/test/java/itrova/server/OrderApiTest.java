@@ -53,6 +53,7 @@ class OrderApiTest {
                         .asString())
                 .isEqualTo("Tam Orrin");
 
+        Asked.receiveAll(mechanic, axle);
         String bench = "/api/axles/" + axle + "/bench";
         String tick = bench + "/left-bracket/tick";
         String seal = mechanic.get(bench).json().path("seal").asString();
@@ -111,7 +112,7 @@ class OrderApiTest {
 
     private static String ticked(String setValue, String held, String seal) {
         return "{\"setValue\":\"" + setValue + "\",\"held\":\"" + held
-                + "\",\"confirmed\":false,\"readings\":[\"1 mm\"],\"seal\":\"" + seal + "\"}";
+                + "\",\"confirmed\":false,\"cautionRead\":true,\"readings\":[\"1 mm\"],\"seal\":\"" + seal + "\"}";
     }
 
     private static String signature(String reason, JsonNode order) {

@@ -228,6 +228,20 @@ public record SupplierOrder(
         return with(isAll ? State.DELIVERED : State.PARTLY_DELIVERED, number, said, now);
     }
 
+    /** Everything that was open came whole. @throws IllegalArgumentException if nothing could come, or nothing was open */
+    public SupplierOrder allReceived() {
+        SupplierOrder now = this;
+        for (int i = 0; i < lines.size(); i++) {
+            if (lines.get(i).open() > 0) {
+                now = now.received(i, lines.get(i).open(), 0);
+            }
+        }
+        if (now == this) {
+            throw new IllegalArgumentException("Everything " + supplier + " was asked for came before.");
+        }
+        return now;
+    }
+
     private String words() {
         return state.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
     }

@@ -19,7 +19,9 @@ public record Amount(double value, Kind kind, int decimals, boolean bare, boolea
         NEWTON_METRES("N·m", "lbf·ft", 1 / 1.355817948, 0),
         KILONEWTONS("kN", "lbf", 1000 / 4.448221615, -2),
         MEGAPASCALS("MPa", "psi", 145.0377377, -1),
-        KILOMETRES("km", "mi", 1 / 1.609344, 0);
+        KILOMETRES("km", "mi", 1 / 1.609344, 0),
+        KILOMETRES_PER_HOUR("km/h", "mph", 1 / 1.609344, 0),
+        METRES("m", "ft", 1 / 0.3048, 0);
 
         private final String metric;
         private final String inch;
@@ -104,6 +106,16 @@ public record Amount(double value, Kind kind, int decimals, boolean bare, boolea
     /** A distance on the road (km). */
     public static Amount kilometres(double value, int decimals) {
         return of(value, Kind.KILOMETRES, decimals);
+    }
+
+    /** A speed (km/h). */
+    public static Amount kilometresPerHour(double value, int decimals) {
+        return of(value, Kind.KILOMETRES_PER_HOUR, decimals);
+    }
+
+    /** A distance of a stop (m). */
+    public static Amount metres(double value, int decimals) {
+        return of(value, Kind.METRES, decimals);
     }
 
     /**

@@ -1,5 +1,7 @@
 package itrova.core.work;
 
+import itrova.core.vehicle.Side;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -24,6 +26,18 @@ public record BenchPlan(List<BenchStep> steps) {
     /** A step by its id. */
     public Optional<BenchStep> step(String id) {
         return steps.stream().filter(s -> s.id().equals(id)).findFirst();
+    }
+
+    /** Whether it has a kind of step on any side. */
+    public boolean has(String key) {
+        return Arrays.stream(Side.values())
+                .anyMatch(side -> step(Draft.of(side, key)).isPresent());
+    }
+
+    /** Whether a step puts in or tries what was ordered: the mock-up, and all that comes after it. */
+    public boolean wantsParts(BenchStep step) {
+        return step.id().endsWith("mockup")
+                || step.after().stream().flatMap(id -> step(id).stream()).anyMatch(this::wantsParts);
     }
 
     /** The steps that must be done before one and are not. */

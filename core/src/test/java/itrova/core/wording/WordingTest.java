@@ -12,6 +12,7 @@ import itrova.core.kit.Kit;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
 import itrova.core.quantity.UnitSystem;
+import itrova.core.road.FirstMove;
 import itrova.core.settings.ShopSettings;
 import itrova.core.table.Table;
 import itrova.core.vehicle.AxleEndKind;
@@ -134,6 +135,9 @@ class WordingTest {
             }
         }
         Table.rows(BenchPlan.class, "steps.psv", 13).forEach(row -> codes.add(row[2]));
+        Table.rows(FirstMove.class, "first-moves.psv", 8).forEach(row -> codes.addAll(List.of(row[1], row[2], row[3])));
+        Table.rows(FirstMove.class, "bedding.psv", 7).forEach(row -> codes.add(row[1]));
+        Table.rows(FirstMove.class, "rechecks.psv", 6).forEach(row -> codes.add(row[1]));
         Set<String> sentences = Wording.englishBundle().keySet();
         assertThat(codes).containsAll(sentences);
         codes.removeIf(code -> !sentences.contains(code) && isFigureOfPapers(code));

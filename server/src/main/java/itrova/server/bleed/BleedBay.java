@@ -8,6 +8,7 @@ import itrova.core.brakes.BrakeQuantity;
 import itrova.core.brakes.PlannedVehicle;
 import itrova.core.brakes.QuantityAt;
 import itrova.core.quantity.Measured;
+import itrova.core.road.RoadCase;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.VehicleSheet;
 import itrova.core.work.BleedPlan;
@@ -27,6 +28,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import org.springframework.stereotype.Service;
@@ -34,7 +36,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** What is bled of a job's vehicle, and the log of it. */
 @Service
-class BleedBay {
+public class BleedBay {
     private final JobStore jobs;
     private final Workbench bench;
     private final EventStore events;
@@ -68,6 +70,21 @@ class BleedBay {
                 }
             }
             return new BleedLog(log);
+        }
+
+        /** Whether the pedal was read since a nipple was last open. */
+        boolean isPedalRead() {
+            boolean isRead = false;
+            for (Kept kept : entries) {
+                switch (kept.bled().what()) {
+                    case PEDAL -> isRead = true;
+                    case POINT, RAN_DRY -> isRead = false;
+                    default -> {
+                        // nothing was opened
+                    }
+                }
+            }
+            return isRead;
         }
 
         /** Joints by their key: whether they were dry when looked at last. */
@@ -108,6 +125,28 @@ class BleedBay {
             throw new ConflictException(e.getMessage());
         }
         return new Bay(job, vehicle, plan, entries(jobId), reservoir(vehicle));
+    }
+
+    /** How bleeding stands, for the road; absent where nothing can be said of the circuit. */
+    @Transactional(readOnly = true)
+    public Optional<RoadCase.Bleeding> standing(long jobId) {
+        PlannedVehicle vehicle = bench.vehicle(jobId);
+        if (vehicle.problem().isPresent()) {
+            return Optional.empty();
+        }
+        Bay bay = of(jobId, School.FARTHEST_FIRST, Side.LEFT);
+        BleedLog log = bay.log();
+        Map<String, Boolean> dry = bay.joints();
+        return Optional.of(new RoadCase.Bleeding(
+                bay.plan().points().stream()
+                        .filter(p -> log.state(p.wheel().key()) != BleedLog.State.CLEAR)
+                        .map(BleedPlan.Point::name)
+                        .toList(),
+                bay.plan().fittings().stream()
+                        .filter(j -> !Boolean.TRUE.equals(dry.get(j.key())))
+                        .map(BleedPlan.Joint::title)
+                        .toList(),
+                vehicle.isTrailer() || bay.isPedalRead()));
     }
 
     private static OptionalDouble reservoir(PlannedVehicle vehicle) {

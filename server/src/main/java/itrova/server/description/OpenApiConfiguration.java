@@ -42,6 +42,7 @@ import itrova.server.parts.WheelsController;
 import itrova.server.people.PeopleController;
 import itrova.server.people.SessionController;
 import itrova.server.people.SessionsController;
+import itrova.server.road.RoadController;
 import itrova.server.shop.LimitsController;
 import itrova.server.shop.LogController;
 import itrova.server.shop.SetupController;
@@ -80,6 +81,7 @@ public class OpenApiConfiguration {
             HealthController.class,
             JobsController.class,
             DossierController.class,
+            RoadController.class,
             AxleEndView.class,
             MeasureController.class,
             MatchController.class,

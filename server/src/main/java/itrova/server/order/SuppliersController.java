@@ -149,4 +149,12 @@ public class SuppliersController {
                 me.get().id());
         return ofAxle(axleId);
     }
+
+    /** Counts every open line as come whole. */
+    @PostMapping("/api/axles/{axleId}/supplier-orders/{id}/all-received")
+    public List<SupplierOrderView> allReceived(
+            @PathVariable long axleId, @PathVariable String id, @Valid @RequestBody SeenOrder body) {
+        suppliers.allReceived(axleId, id, body.version(), me.get().id());
+        return ofAxle(axleId);
+    }
 }

@@ -216,6 +216,81 @@ public sealed interface Decision {
         }
     }
 
+    /**
+     * Something was done on the road, or said of it.
+     *
+     * @param what kind of entry
+     * @param told particulars by their name
+     */
+    record Drove(What what, Map<String, String> told) implements Decision {
+        /** What is entered on the road card. */
+        public enum What {
+            MOVE,
+            RULE,
+            STOP,
+            RUN,
+            ODOMETER,
+            RECHECK,
+            SIGNED,
+            TAKEN_BACK
+        }
+
+        public Drove {
+            told = Map.copyOf(told);
+        }
+
+        @Override
+        public Kind kind() {
+            return Kind.ROAD;
+        }
+
+        @Override
+        public String subject() {
+            return what.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
+        }
+
+        @Override
+        public Map<String, String> payload() {
+            Map<String, String> p = edition();
+            p.put("what", what.name());
+            p.putAll(told);
+            return p;
+        }
+
+        /** A particular; empty where it was not told. */
+        public String told(String name) {
+            return told.getOrDefault(name, "");
+        }
+    }
+
+    /**
+     * A caution was read before the work it belongs to.
+     *
+     * @param caution as it was read
+     * @param login of who read it
+     */
+    record CautionRead(String caution, String login) implements Decision {
+        private static final int LONGEST = 120;
+
+        @Override
+        public Kind kind() {
+            return Kind.CAUTION_READ;
+        }
+
+        @Override
+        public String subject() {
+            return caution.length() <= LONGEST ? caution : caution.substring(0, LONGEST - 1) + "…";
+        }
+
+        @Override
+        public Map<String, String> payload() {
+            Map<String, String> p = edition();
+            p.put("caution", caution);
+            p.put("login", login);
+            return p;
+        }
+    }
+
     private static Map<String, String> edition() {
         Map<String, String> payload = new LinkedHashMap<>();
         payload.put("v", EDITION);
@@ -256,6 +331,14 @@ public sealed interface Decision {
                 told.remove("what");
                 yield Optional.of(new Bled(Bled.What.valueOf(p.get("what")), told));
             }
+            case ROAD -> {
+                Map<String, String> told = new LinkedHashMap<>(p);
+                told.remove("v");
+                told.remove("what");
+                yield Optional.of(new Drove(Drove.What.valueOf(p.get("what")), told));
+            }
+            case CAUTION_READ ->
+                Optional.of(new CautionRead(p.getOrDefault("caution", e.subject()), p.getOrDefault("login", "")));
             case STEP_UNTICKED -> Optional.of(new StepUnticked(e.subject(), p.getOrDefault("kit", "")));
             default -> Optional.empty();
         };

@@ -56,6 +56,8 @@ public class EventStore {
         STEP_TICKED,
         STEP_UNTICKED,
         BLED,
+        ROAD,
+        CAUTION_READ,
         SUPPLIER_ORDER,
         /** Happened elsewhere, before the job was brought here; nothing here hangs on it. */
         HAPPENED_ELSEWHERE

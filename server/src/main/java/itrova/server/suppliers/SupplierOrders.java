@@ -239,6 +239,11 @@ public class SupplierOrders {
         change(axleId, id, version, personId, o -> o.received(line, whole, damaged));
     }
 
+    @Transactional
+    public void allReceived(long axleId, String id, int version, long personId) {
+        change(axleId, id, version, personId, SupplierOrder::allReceived);
+    }
+
     /**
      * What a supplier's service says of a line.
      *

@@ -4,6 +4,7 @@ import itrova.core.order.OrderGate;
 import itrova.core.quantity.Dimension;
 import itrova.core.quantity.ShopNotation;
 import itrova.core.quantity.Unit;
+import itrova.core.road.RoadCase.AxleWork;
 import itrova.core.work.BenchPlan;
 import itrova.core.work.BenchStep;
 import itrova.core.work.BenchStep.Tighten;
@@ -14,17 +15,22 @@ import itrova.server.api.ConflictException;
 import itrova.server.api.CurrentPerson;
 import itrova.server.api.SeenOtherException;
 import itrova.server.axle.Chosen;
+import itrova.server.axle.Releases;
 import itrova.server.axle.VehicleAxles;
 import itrova.server.axle.Workbench;
 import itrova.server.store.Decision;
+import itrova.server.store.Decision.CautionRead;
 import itrova.server.store.Decision.StepTicked;
 import itrova.server.store.Decision.StepUnticked;
 import itrova.server.store.EventStore;
 import itrova.server.store.EventStore.EventRow;
 import itrova.server.store.EventStore.Place;
+import itrova.server.store.JobStore.AxleRow;
 import itrova.server.store.NotFoundException;
 import itrova.server.store.ReleaseStore;
 import itrova.server.store.ReleaseStore.Revision;
+import itrova.server.store.Role;
+import itrova.server.suppliers.SupplierOrders;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -32,17 +38,21 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Bench cards: the plan frozen with the order, what was ticked of it, and its revisions. */
 @Service
-class BenchCards {
+public class BenchCards {
     private final Workbench bench;
     private final VehicleAxles axles;
     private final EventStore events;
     private final ReleaseStore plans;
     private final StepReadings readings;
+    private final Releases releases;
+    private final SupplierOrders suppliers;
     private final CurrentPerson me;
 
     BenchCards(
@@ -51,7 +61,11 @@ class BenchCards {
             EventStore events,
             ReleaseStore plans,
             StepReadings readings,
+            Releases releases,
+            SupplierOrders suppliers,
             CurrentPerson me) {
+        this.releases = releases;
+        this.suppliers = suppliers;
         this.readings = readings;
         this.axles = axles;
         this.bench = bench;
@@ -68,9 +82,17 @@ class BenchCards {
      * @param confirmed whether an unlikely torque was asked about before
      * @param marked whether no wrench reached: wrench-tight and marked
      * @param readings what was read at its hold, as typed
-     * @param signed why a lead lets a reading pass outside its limits; empty where nobody does
+     * @param signed why a lead lets a reading pass outside its limits, or goes on without parts; empty where nobody does
+     * @param isCautionRead whether the step's caution was read with it
      */
-    record Tick(String setValue, String held, boolean confirmed, boolean marked, List<String> readings, String signed) {
+    record Tick(
+            String setValue,
+            String held,
+            boolean confirmed,
+            boolean marked,
+            List<String> readings,
+            String signed,
+            boolean isCautionRead) {
         Tick {
             readings = List.copyOf(readings);
         }
@@ -113,6 +135,54 @@ class BenchCards {
         return new Card(chosen, plans.revision(chosen.row().id(), chosen.selection()), axles.plan(chosen), done);
     }
 
+    /**
+     * Work on an axle something was ordered for, as the road sees it.
+     *
+     * @param work what is open of it
+     * @param plan the plan it is done by
+     * @param marked steps whose fastener was tightened where no torque wrench reached
+     * @param letPass steps a lead let pass, with the reason
+     */
+    public record Standing(AxleWork work, BenchPlan plan, List<String> marked, List<String> letPass) {}
+
+    /** How the work on an axle stands; absent where nothing was ordered for it. */
+    @Transactional(readOnly = true)
+    public Optional<Standing> standing(AxleRow row) {
+        if (releases.orders(row.id()).isEmpty()) {
+            return Optional.empty();
+        }
+        Card card = card(bench.chosen(row));
+        List<String> marked = new ArrayList<>();
+        List<String> letPass = new ArrayList<>();
+        for (BenchStep step : card.plan().steps()) {
+            Ticked ticked = card.done().get(step.id());
+            if (ticked == null) {
+                continue;
+            }
+            if (step.tighten().isPresent() && ticked.tick().torqueNm().isEmpty()) {
+                marked.add(row.name() + ": " + step.title());
+            }
+            if (!ticked.tick().signed().isEmpty()) {
+                letPass.add(
+                        row.name() + ": " + step.title() + ": " + ticked.tick().signed());
+            }
+        }
+        List<String> open = card.plan().steps().stream()
+                .filter(s -> !card.done().containsKey(s.id()))
+                .map(BenchStep::title)
+                .toList();
+        // another kit chosen after the order: its card is open and not ordered
+        return Optional.of(new Standing(
+                new AxleWork(
+                        row.name(),
+                        open,
+                        releases.overturned(card.chosen()),
+                        card.changes().stream().map(PlanChange::sentence).toList()),
+                card.plan(),
+                marked,
+                letPass));
+    }
+
     /** The card as it stands. */
     Card of(long axleId) {
         return card(bench.chosen(bench.axle(axleId)));
@@ -151,10 +221,24 @@ class BenchCards {
                     + open.stream().map(BenchStep::title).collect(Collectors.joining("” and “"))
                     + "”. Do and tick that first.");
         }
+        List<String> missing = card.plan().wantsParts(step) ? suppliers.missing(axleId) : List.of();
+        if (!missing.isEmpty()
+                && !(me.get().role() == Role.LEAD && !body.signed().isEmpty())) {
+            throw new ConflictException("“" + step.title() + "” wants parts that did not come: "
+                    + String.join(", ", missing)
+                    + ". Count them in on the order sheet, or let a lead sign with the reason. Nothing was changed.");
+        }
+        boolean isNewlyRead = isNewlyRead(card, step, body.isCautionRead());
         OptionalDouble torque = step.tighten().isPresent() && !body.marked()
                 ? OptionalDouble.of(torque(body, step.tighten().get()))
                 : OptionalDouble.empty();
         String held = held(step, body);
+        if (isNewlyRead) {
+            events.add(
+                    Place.job(card.chosen().row().jobId()),
+                    new CautionRead(step.caution(), me.get().login()),
+                    me.get().id());
+        }
         events.add(
                 Place.axle(card.chosen().row().jobId(), axleId),
                 new StepTicked(
@@ -166,6 +250,31 @@ class BenchCards {
                         torque,
                         body.signed()),
                 me.get().id());
+    }
+
+    /** Cautions the signed-in person has read in a job. */
+    Set<String> cautionsRead(long jobId) {
+        String login = me.get().login();
+        return events.ofJob(jobId).stream()
+                .flatMap(e -> Decision.of(e).stream())
+                .filter(d -> d instanceof CautionRead read && read.login().equals(login))
+                .map(d -> ((CautionRead) d).caution())
+                .collect(Collectors.toSet());
+    }
+
+    /** Whether a caution is read with this tick for the first time by this person in this job; refused where it was not read at all. */
+    private boolean isNewlyRead(Card card, BenchStep step, boolean isRead) {
+        if (step.caution().isEmpty()
+                || cautionsRead(card.chosen().row().jobId()).contains(step.caution())) {
+            return false;
+        }
+        if (!isRead) {
+            throw BadInputException.of(
+                    "cautionRead",
+                    "",
+                    "Read the caution of this step first: “" + step.caution() + "” Then tick it again.");
+        }
+        return true;
     }
 
     /** What is logged of the hold: readings judged, words where it wants to be seen, and where no wrench reached. */

@@ -18,6 +18,7 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -95,6 +96,7 @@ public class BenchController {
             String title,
             String text,
             String caution,
+            boolean cautionRead,
             String hold,
             @Nullable WantedReading reading,
             @Nullable Double torqueNm,
@@ -134,6 +136,7 @@ public class BenchController {
             @Nullable Boolean marked,
             @Nullable @Size(max = 36) List<@NotNull @Size(max = 40) String> readings,
             @Nullable @Size(max = 200) String signed,
+            @Nullable Boolean cautionRead,
             @NotNull @Size(max = 64) String seal) {}
 
     public record RevisionRequest(@NotNull @Size(max = 64) String seal) {}
@@ -145,8 +148,9 @@ public class BenchController {
 
     private BenchView view(BenchCards.Card card) {
         AxleRow row = card.chosen().row();
+        Set<String> read = cards.cautionsRead(row.jobId());
         List<StepView> steps =
-                card.plan().steps().stream().map(s -> view(card, s)).toList();
+                card.plan().steps().stream().map(s -> view(card, s, read)).toList();
         return new BenchView(
                 row.id(),
                 row.jobId(),
@@ -164,12 +168,13 @@ public class BenchController {
                 bench.newerEdition(row).orElse(null));
     }
 
-    private StepView view(BenchCards.Card card, BenchStep s) {
+    private StepView view(BenchCards.Card card, BenchStep s, Set<String> read) {
         return new StepView(
                 s.id(),
                 s.title(),
                 me.wording().say(s.text()),
                 s.caution(),
+                s.caution().isEmpty() || read.contains(s.caution()),
                 s.hold(),
                 s.reading().map(WantedReading::of).orElse(null),
                 s.tighten().map(Tighten::torque).orElse(null),
@@ -207,7 +212,8 @@ public class BenchController {
                         body.confirmed(),
                         Boolean.TRUE.equals(body.marked()),
                         body.readings() == null ? List.of() : body.readings(),
-                        text(body.signed())),
+                        text(body.signed()),
+                        Boolean.TRUE.equals(body.cautionRead())),
                 body.seal());
         return card(axleId);
     }

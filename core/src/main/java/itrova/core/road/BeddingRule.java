@@ -1,0 +1,75 @@
+package itrova.core.road;
+
+import itrova.core.phrase.Phrase;
+import itrova.core.table.Table;
+import itrova.core.work.BenchPlan;
+import java.util.ArrayList;
+import java.util.List;
+
+/** How pads and shoes are bedded in: phases one after the other. The pads' own papers win over a school. */
+public record BeddingRule(List<BeddingPhase> phases) {
+    private static final int COLUMNS = 7;
+
+    /** Schools there are. */
+    public enum School {
+        /** Pads of road grade. */
+        ROAD_PADS,
+        /** Shoes of a parking brake in the hat of a disc. */
+        PARKING_SHOES
+    }
+
+    /** @throws IllegalArgumentException if it has no phase */
+    public BeddingRule {
+        phases = List.copyOf(phases);
+        if (phases.isEmpty()) {
+            throw new IllegalArgumentException("A bedding rule has at least one series of stops.");
+        }
+    }
+
+    /** The rule of a school. */
+    public static BeddingRule of(School school) {
+        return new BeddingRule(Table.rows(BeddingRule.class, "bedding.psv", COLUMNS).stream()
+                .filter(c -> School.valueOf(c[0]) == school)
+                .map(c -> new BeddingPhase(
+                        Phrase.of(c[1]),
+                        Integer.parseInt(c[2]),
+                        Double.parseDouble(c[3]),
+                        Double.parseDouble(c[4]),
+                        Double.parseDouble(c[5])))
+                .toList());
+    }
+
+    /** What is usual after these plans: the pads, and after them the shoes in the hat where a plan sets some. */
+    public static BeddingRule usual(List<BenchPlan> plans) {
+        BeddingRule pads = of(School.ROAD_PADS);
+        return plans.stream().anyMatch(p -> p.has("park-shoes")) ? pads.then(of(School.PARKING_SHOES)) : pads;
+    }
+
+    /** One series as the pads' papers say. */
+    public static BeddingRule ofPapers(int stops, double from, double to, double pause) {
+        return new BeddingRule(List.of(new BeddingPhase(Phrase.of("road.phase-papers"), stops, from, to, pause)));
+    }
+
+    /** This rule and another after it. */
+    public BeddingRule then(BeddingRule after) {
+        List<BeddingPhase> all = new ArrayList<>(phases);
+        all.addAll(after.phases);
+        return new BeddingRule(all);
+    }
+
+    /** Stops of all phases. */
+    public int stops() {
+        return phases.stream().mapToInt(BeddingPhase::stops).sum();
+    }
+
+    /** Every stop in its order. */
+    public List<BeddingPhase> inOrder() {
+        List<BeddingPhase> stops = new ArrayList<>();
+        for (BeddingPhase phase : phases) {
+            for (int i = 0; i < phase.stops(); i++) {
+                stops.add(phase);
+            }
+        }
+        return stops;
+    }
+}
