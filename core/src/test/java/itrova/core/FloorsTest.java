@@ -49,6 +49,7 @@ class FloorsTest {
             "choice",
             "work",
             "road",
+            "schedule",
             "order",
             "record",
             "wording");

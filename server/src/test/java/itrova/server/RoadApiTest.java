@@ -156,7 +156,7 @@ class RoadApiTest {
         card = mechanic.post(road + "/rechecks/first-drive", "{\"km\":\"\",\"note\":\"all dry, nuts at torque\"}")
                 .json();
         assertThat(card.path("rechecks").toString())
-                .contains("all dry, nuts at torque", "no torque", "48310")
+                .contains("all dry, nuts at torque", "without a torque wrench", "48310")
                 .doesNotContain("spindles");
         assertProblem(mechanic.post(road + "/rechecks/first-drive", "{\"km\":\"\",\"note\":\"again\"}"), 409);
         assertThat(mechanic.get(road + "/reminders.ics").text())

@@ -22,7 +22,9 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** The whole server on a fresh schema of the MariaDB that {@code ./itrova test} starts. */
 final class TestServer implements AutoCloseable {
-    private static final String SCHEMA = "itrova_test_api";
+    /** One for each process that tests, so that several may do so at once. */
+    private static final String SCHEMA = "itrova_test_api_" + System.getProperty("itrova.fork", "1");
+
     private static final JsonMapper JSON = new JsonMapper();
 
     private final ConfigurableApplicationContext context;

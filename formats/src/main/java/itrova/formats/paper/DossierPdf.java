@@ -25,24 +25,39 @@ public final class DossierPdf {
     }
 
     /**
+     * How a job stands, in sentences.
+     *
+     * @param chosen of each axle: what was chosen, its verdict, what of it does not hold any more
+     * @param brakes what of the vehicle's brakes is proven
+     * @param open what keeps the vehicle off the road or from its owner
+     * @param again what is looked at again, and when
+     * @param told what the owner is told of
+     * @param signed who signed the hand-over
+     */
+    public record Standing(
+            List<String> chosen,
+            List<String> brakes,
+            List<String> open,
+            List<String> again,
+            List<String> told,
+            List<String> signed) {}
+
+    /**
      * The dossier as a PDF file.
      *
      * @param shop who worked
-     * @param standing of each axle in sentences: what was chosen, its verdict, what of it does not hold any more
-     * @param brakes what of the vehicle's brakes is proven, in sentences
      * @param head of the log's chain
      */
-    public static byte[] write(String shop, Job job, List<String> standing, List<String> brakes, String head) {
+    public static byte[] write(String shop, Job job, Standing standing, String head) {
         try (FlowingPdf sheet = new FlowingPdf("Dossier: " + job.title())) {
-            new DossierPdf(sheet).draw(shop, job, standing, brakes, head);
+            new DossierPdf(sheet).draw(shop, job, standing, head);
             return sheet.bytes();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
-    private void draw(String shop, Job job, List<String> standing, List<String> brakes, String head)
-            throws IOException {
+    private void draw(String shop, Job job, Standing standing, String head) throws IOException {
         sheet.text(MARGIN, 17, "Dossier");
         sheet.rightText(10, shop);
         sheet.down(24);
@@ -53,21 +68,26 @@ public final class DossierPdf {
         sheet.down(6);
         sheet.rule();
         sheet.heading(12, "Chosen, and how it stands");
-        lines(standing.isEmpty() ? List.of("Nothing is chosen for any axle.") : standing);
+        lines(standing.chosen().isEmpty() ? List.of("Nothing is chosen for any axle.") : standing.chosen());
         sheet.heading(12, "Brakes of the whole vehicle as planned");
-        lines(brakes);
+        lines(standing.brakes());
         for (AxleRecord axle : job.axles()) {
             sheet.heading(12, "Measured, " + axle.name());
             lines(axle.readings().stream().map(DossierPdf::reading).toList());
         }
         sheet.heading(12, "What was done, by whom");
         lines(job.trail().entries().stream().map(DossierPdf::entry).toList());
+        sheet.heading(12, "Open before it may be on the road and with its owner");
+        lines(standing.open());
         sheet.heading(12, "To be looked at again");
-        lines(List.of(
-                "After the first drive and after 50 to 100 miles: wheel nuts, bearing play, leaks, fluid, clearances, torque marks.",
-                "Drums that stayed: at every oil change. Fluid: every two years or as its maker says.",
-                "If in doubt the vehicle does not move. Local rules, inspection and licensed practice come first."));
+        lines(standing.again());
+        sheet.paragraph(
+                MARGIN,
+                "If in doubt the vehicle does not move. Local rules, inspection and licensed practice come first.");
+        sheet.heading(12, "The owner is told of");
+        lines(standing.told());
         sheet.heading(12, "Handed over");
+        lines(standing.signed());
         sheet.down(26);
         sheet.paragraph(MARGIN, "Shop: ______________________________     Owner: ______________________________");
         sheet.down(6);

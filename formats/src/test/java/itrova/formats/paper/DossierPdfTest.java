@@ -35,8 +35,13 @@ class DossierPdfTest {
         byte[] file = DossierPdf.write(
                 "Quillfield Restorations",
                 job,
-                List.of("front axle: QF-103, fits with work"),
-                List.of("Circuits: fits"),
+                new DossierPdf.Standing(
+                        List.of("front axle: QF-103, fits with work"),
+                        List.of("Circuits: fits"),
+                        List.of("Not bled clear: rear axle, left."),
+                        List.of("Wheel nuts. By 2026-12-04."),
+                        List.of("Bracket, left: no torque read"),
+                        List.of("owner: Bryn Ostler")),
                 head);
         try (PDDocument paper = Loader.loadPDF(file)) {
             String text = new PDFTextStripper().getText(paper).replace("\r", "");
@@ -46,6 +51,10 @@ class DossierPdfTest {
                             job.title(),
                             "front axle: QF-103",
                             "Circuits: fits",
+                            "Not bled clear: rear axle, left.",
+                            "Wheel nuts. By 2026-12-04.",
+                            "Bracket, left: no torque read",
+                            "owner: Bryn Ostler",
                             "Stud diameter",
                             "Tam Orrin: step ticked, left-bracket; set: 55 lbf·ft",
                             "Head of the log: " + head)

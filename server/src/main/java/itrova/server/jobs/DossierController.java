@@ -9,6 +9,7 @@ import itrova.server.api.CurrentPerson;
 import itrova.server.axle.Chosen;
 import itrova.server.axle.Releases;
 import itrova.server.axle.Workbench;
+import itrova.server.road.RoadLog;
 import itrova.server.store.JobArchive;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
@@ -32,10 +33,18 @@ public class DossierController {
     private final ShopStore shop;
     private final Workbench bench;
     private final Releases releases;
+    private final RoadLog road;
     private final CurrentPerson me;
 
     DossierController(
-            JobArchive archive, JobStore jobs, ShopStore shop, Workbench bench, Releases releases, CurrentPerson me) {
+            JobArchive archive,
+            JobStore jobs,
+            ShopStore shop,
+            Workbench bench,
+            Releases releases,
+            RoadLog road,
+            CurrentPerson me) {
+        this.road = road;
         this.archive = archive;
         this.jobs = jobs;
         this.shop = shop;
@@ -54,10 +63,16 @@ public class DossierController {
     @GetMapping(value = "/dossier.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     public ResponseEntity<byte[]> paper(@PathVariable long jobId) {
         Job job = archive.export(jobId);
+        RoadLog.Paper told = road.paper(jobId);
         String head = DossierDocument.head(DossierDocument.write(job));
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"dossier-" + jobId + ".pdf\"")
-                .body(DossierPdf.write(shop.name().orElse(""), job, standing(jobId), brakes(jobId), head));
+                .body(DossierPdf.write(
+                        shop.name().orElse(""),
+                        job,
+                        new DossierPdf.Standing(
+                                standing(jobId), brakes(jobId), told.open(), told.again(), told.told(), told.signed()),
+                        head));
     }
 
     private List<String> standing(long jobId) {

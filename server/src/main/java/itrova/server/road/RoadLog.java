@@ -1,6 +1,7 @@
 package itrova.server.road;
 
 import itrova.core.brakes.PlannedVehicle;
+import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
 import itrova.core.record.VehicleKind;
 import itrova.core.road.BeddingLog;
@@ -49,7 +50,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** What was done with a vehicle on the road, and whether it may be there at all. */
 @Service
-class RoadLog {
+public class RoadLog {
     /** Work after which every first move is tried anew. */
     private static final Set<Kind> WORK =
             EnumSet.of(Kind.STEP_TICKED, Kind.STEP_UNTICKED, Kind.BLED, Kind.KIT_CHOSEN, Kind.ORDER_PLACED);
@@ -227,6 +228,48 @@ class RoadLog {
                         .toList(),
                 bedding(entries));
         return new Card(job, bench.vehicle(jobId), entries, work, moves, roadCase, RoadGate.of(roadCase));
+    }
+
+    /**
+     * What the dossier's paper says of the road.
+     *
+     * @param again what is looked at again, when, or what was found
+     * @param open what keeps the vehicle standing or from its owner
+     * @param told what the owner is told of
+     * @param signed who signed the hand-over as it stands
+     */
+    public record Paper(List<String> again, List<String> open, List<String> told, List<String> signed) {}
+
+    /** For the dossier's paper. */
+    @Transactional(readOnly = true)
+    public Paper paper(long jobId) {
+        Card card = of(jobId);
+        List<Phrase> open = new ArrayList<>(card.gate().standing());
+        open.addAll(card.gate().handing());
+        return new Paper(
+                card.rechecks().stream().map(r -> again(card, r)).toList(),
+                me.said(open),
+                card.listed(),
+                card.signatures().stream()
+                        .map(s -> s.as().name().toLowerCase(java.util.Locale.ROOT) + ": " + s.name())
+                        .toList());
+    }
+
+    private String again(Card card, Recheck r) {
+        String what = me.wording().say(r.what());
+        if (card.done(r).isPresent()) {
+            return what + " Done: " + card.done(r).get().drove().told("note");
+        }
+        OptionalDouble km = r.odometer(card.startKm());
+        return what
+                + card.start()
+                        .map(start -> " By " + r.date(start)
+                                + (km.isPresent()
+                                        ? ", or at "
+                                                + me.wording().amount(Amount.kilometres(km.getAsDouble(), 0))
+                                                + ", whichever is first."
+                                        : "."))
+                        .orElse("");
     }
 
     private static List<Kept> entries(List<EventRow> log) {
