@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import biweekly.Biweekly;
 import biweekly.ICalendar;
 import biweekly.component.VEvent;
+import biweekly.util.DateTimeComponents;
 import itrova.formats.RemindersDocument.Reminder;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -30,8 +31,8 @@ class RemindersDocumentTest {
         assertThat(event.getSummary().getValue()).isEqualTo(awkward);
         assertThat(event.getDescription().getValue()).isEqualTo("Or at 48310 km");
         assertThat(event.getDateStart().getValue().hasTime()).isFalse();
-        assertThat(event.getDateStart().getValue().getRawComponents().toString())
-                .isEqualTo("20260518");
+        DateTimeComponents day = event.getDateStart().getValue().getRawComponents();
+        assertThat(LocalDate.of(day.getYear(), day.getMonth(), day.getDate())).isEqualTo(LocalDate.of(2026, 5, 18));
         assertThat(event.getDateTimeStamp().getValue().toInstant()).isEqualTo(NOW);
     }
 
