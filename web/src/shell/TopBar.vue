@@ -44,6 +44,7 @@ async function onSignOut() {
     >
     <nav aria-label="Shop">
       <RouterLink to="/floor">Shop floor</RouterLink>
+      <RouterLink to="/week">Week</RouterLink>
       <RouterLink to="/parts">Parts wall</RouterLink>
       <RouterLink to="/shop">Tools and tables</RouterLink>
       <RouterLink v-if="session.isLead" to="/people">People</RouterLink>

@@ -82,6 +82,7 @@ export const router = createRouter({
         },
       ],
     },
+    { path: "/week", component: () => import("../stages/week/WeekView.vue"), meta: { title: "Week" } },
     {
       path: "/shop",
       component: () => import("../stages/shop/ShopTools.vue"),

@@ -23,7 +23,8 @@ import tools.jackson.databind.json.JsonMapper;
 /** The whole server on a fresh schema of the MariaDB that {@code ./itrova test} starts. */
 final class TestServer implements AutoCloseable {
     /** One for each process that tests, so that several may do so at once. */
-    private static final String SCHEMA = "itrova_test_api_" + System.getProperty("itrova.fork", "1");
+    private static final String SCHEMA =
+            "itrova_test_api_" + ProcessHandle.current().pid();
 
     private static final JsonMapper JSON = new JsonMapper();
 
@@ -45,6 +46,19 @@ final class TestServer implements AutoCloseable {
     static TestServer empty(String setupCode) throws SQLException {
         freshSchema();
         return another("--itrova.demo=false", "--itrova.setup-code=" + setupCode);
+    }
+
+    static {
+        Runtime.getRuntime().addShutdownHook(new Thread(TestServer::dropSchema));
+    }
+
+    private static void dropSchema() {
+        try (Connection db = owner("");
+                Statement statement = db.createStatement()) {
+            statement.execute("DROP DATABASE IF EXISTS " + SCHEMA);
+        } catch (SQLException e) {
+            // the data base has ended before: its files go with it or are dropped when it is next asked
+        }
     }
 
     private static void freshSchema() throws SQLException {

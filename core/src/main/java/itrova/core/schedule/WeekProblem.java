@@ -15,8 +15,9 @@ import java.util.Set;
  *
  * @param tasks each after those it waits for
  * @param due working minute by which a job is promised, by the job; jobs without a promise are absent
+ * @param standing jobs that stand on a stand already, in pieces
  */
-public record WeekProblem(Workshop workshop, List<Task> tasks, Map<String, Integer> due) {
+public record WeekProblem(Workshop workshop, List<Task> tasks, Map<String, Integer> due, Set<String> standing) {
     /**
      * @throws IllegalArgumentException if a task waits for one that is not there or comes later, wants more hands than there are, or a
      *     station the shop does not have
@@ -24,6 +25,7 @@ public record WeekProblem(Workshop workshop, List<Task> tasks, Map<String, Integ
     public WeekProblem {
         tasks = List.copyOf(tasks);
         due = Map.copyOf(due);
+        standing = Set.copyOf(standing);
         Set<String> known = new HashSet<>();
         for (Task task : tasks) {
             for (String id : task.after()) {
@@ -58,10 +60,17 @@ public record WeekProblem(Workshop workshop, List<Task> tasks, Map<String, Integ
         return jobs;
     }
 
+    /** A problem in which no vehicle stands in pieces but those of which a task is begun. */
+    public static WeekProblem of(Workshop workshop, List<Task> tasks, Map<String, Integer> due) {
+        return new WeekProblem(workshop, tasks, due, Set.of());
+    }
+
     /** Jobs of which something is begun: they stand on their stand already. */
     Set<String> begun() {
         Set<String> begun = new LinkedHashSet<>();
-        tasks.stream().filter(t -> t.begun().isPresent()).forEach(t -> begun.add(t.job()));
+        tasks.stream()
+                .filter(t -> t.begun().isPresent() || standing.contains(t.job()))
+                .forEach(t -> begun.add(t.job()));
         return begun;
     }
 
@@ -93,6 +102,7 @@ public record WeekProblem(Workshop workshop, List<Task> tasks, Map<String, Integ
                                         t.begun())
                                 : t)
                         .toList(),
-                due);
+                due,
+                standing);
     }
 }

@@ -33,7 +33,7 @@ class FinishSpreadTest {
     /** One step: the half of the triangle 0, 0, 100 lies below 100·(1 − √0.5) = 29.3, four fifths below 100·(1 − √0.2) = 55.3. */
     @Test
     void oneStepIsFinishedWithinItsOwnQuantiles() {
-        WeekProblem problem = new WeekProblem(
+        WeekProblem problem = WeekProblem.of(
                 new Workshop(1, 1, Workshop.oneOfEach()), List.of(task("a", new Minutes(0, 0, 100))), Map.of());
         FinishSpread spread = FinishSpread.of(problem, QuickWeek.of(problem), 20_000, 5);
         assertThat(spread.within("A", 0.5)).isCloseTo(29.3, within(1.0));
@@ -43,7 +43,7 @@ class FinishSpreadTest {
     @Test
     void stepsThatWaitForEachOtherAddUpAndCertainOnesAreCertain() {
         Minutes sure = new Minutes(30, 30, 30);
-        WeekProblem problem = new WeekProblem(
+        WeekProblem problem = WeekProblem.of(
                 new Workshop(3, 1, Workshop.oneOfEach()),
                 List.of(task("a", sure), task("b", sure, "a"), task("c", sure, "b")),
                 Map.of());

@@ -58,11 +58,11 @@ class WeekTest {
     @Test
     void theShorterJobFirstUnlessTheLongerIsPromised() {
         List<Task> tasks = List.of(task("a", "A", 60, 1), task("b", "B", 20, 1));
-        WeekProblem free = new WeekProblem(shop(1, 2), tasks, Map.of());
+        WeekProblem free = WeekProblem.of(shop(1, 2), tasks, Map.of());
         BestWeek week = best(free, 20);
         assertThat(week.isBest()).isTrue();
         assertThat(week.week().cost(free)).isEqualTo(100);
-        WeekProblem promised = new WeekProblem(shop(1, 2), tasks, Map.of("A", 60));
+        WeekProblem promised = WeekProblem.of(shop(1, 2), tasks, Map.of("A", 60));
         assertThat(best(promised, 20).week().starts()).containsEntry("a", 0).containsEntry("b", 60);
     }
 
@@ -153,7 +153,7 @@ class WeekTest {
                 due.put(job, Workshop.SLOT * (5 + random.nextInt(40)));
             }
         }
-        return new WeekProblem(shop, tasks, due);
+        return WeekProblem.of(shop, tasks, due);
     }
 
     @Test
@@ -187,7 +187,7 @@ class WeekTest {
         Task a = task("a", "A", 30, 1);
         Task b = at(task("b", "A", 30, 1, "a"), 60);
         Task c = begun(task("c", "B", 30, 1), 10);
-        WeekProblem problem = new WeekProblem(shop(1, 1), List.of(a, b, c), Map.of());
+        WeekProblem problem = WeekProblem.of(shop(1, 1), List.of(a, b, c), Map.of());
         assertThat(new Week(Map.of("a", 0, "b", 20, "c", 0)).faults(problem))
                 .contains(
                         "b begins before it may",
@@ -202,13 +202,13 @@ class WeekTest {
         Task a1 = task("a1", "A", 30, 1);
         Task a2 = at(task("a2", "A", 30, 1, "a1"), 300); // its parcel comes late
         Task b = task("b", "B", 60, 1);
-        WeekProblem one = new WeekProblem(shop(2, 1), List.of(a1, a2, b), Map.of());
+        WeekProblem one = WeekProblem.of(shop(2, 1), List.of(a1, a2, b), Map.of());
         BestWeek week = best(one, 20);
         assertThat(week.isBest()).isTrue();
         // the other first: A begins only when it need not wait on the only stand for B to be done
         assertThat(week.week().cost(one)).isEqualTo(330 + 60);
         assertThat(week.week().starts().get("a1")).isGreaterThanOrEqualTo(60);
-        WeekProblem two = new WeekProblem(shop(2, 2), List.of(a1, a2, b), Map.of());
+        WeekProblem two = WeekProblem.of(shop(2, 2), List.of(a1, a2, b), Map.of());
         assertThat(best(two, 20).week().faults(two)).isEmpty();
     }
 
@@ -216,7 +216,7 @@ class WeekTest {
     void whatHasBegunIsNotMovedAndALateParcelMovesWhatWaitsForIt() {
         Task a = begun(task("a", "A", 30, 1), 0);
         Task b = task("b", "A", 30, 1, "a");
-        WeekProblem problem = new WeekProblem(shop(1, 1), List.of(a, b), Map.of());
+        WeekProblem problem = WeekProblem.of(shop(1, 1), List.of(a, b), Map.of());
         assertThat(best(problem, 20).week().finishes(problem)).containsEntry("A", 60);
         WeekProblem late = problem.late(Set.of("a", "b"), 480);
         Week week = best(late, 20).week();
@@ -230,15 +230,15 @@ class WeekTest {
     @Test
     void aStepNobodyCanDoIsRefusedByName() {
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new WeekProblem(shop(1, 1), List.of(task("a", "A", 30, 2)), Map.of()))
+                .isThrownBy(() -> WeekProblem.of(shop(1, 1), List.of(task("a", "A", 30, 2)), Map.of()))
                 .withMessageContaining("wants 2 people");
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new WeekProblem(shop(1, 1), List.of(task("b", "A", 30, 1, "a")), Map.of()))
+                .isThrownBy(() -> WeekProblem.of(shop(1, 1), List.of(task("b", "A", 30, 1, "a")), Map.of()))
                 .withMessageContaining("waits for a");
         Task weld = new Task(
                 "w", "A", "w", new Minutes(1, 2, 3), 1, Optional.of(Station.WELDER), List.of(), 0, OptionalInt.empty());
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new WeekProblem(new Workshop(1, 1, Map.of()), List.of(weld), Map.of()))
+                .isThrownBy(() -> WeekProblem.of(new Workshop(1, 1, Map.of()), List.of(weld), Map.of()))
                 .withMessageContaining("wants a welder");
         assertThatIllegalArgumentException().isThrownBy(() -> shop(0, 1));
     }
@@ -250,7 +250,7 @@ class WeekTest {
                 task("b1", "B", 30, 1),
                 task("a2", "A", 30, 1, "a1"),
                 task("b2", "B", 30, 1, "b1"));
-        WeekProblem problem = new WeekProblem(shop(2, 2), tasks, Map.of());
+        WeekProblem problem = WeekProblem.of(shop(2, 2), tasks, Map.of());
         Map<String, List<Integer>> people = best(problem, 20).week().people(problem);
         assertThat(people.get("a2")).isEqualTo(people.get("a1"));
         assertThat(people.get("b2")).isEqualTo(people.get("b1")).isNotEqualTo(people.get("a1"));

@@ -49,6 +49,7 @@ import itrova.server.shop.SetupController;
 import itrova.server.shop.ShopController;
 import itrova.server.shop.ShopSettingsController;
 import itrova.server.shop.WorkTermsController;
+import itrova.server.week.WeekController;
 import itrova.server.work.BenchController;
 import itrova.server.work.BenchHelpController;
 import java.lang.reflect.RecordComponent;
@@ -82,6 +83,7 @@ public class OpenApiConfiguration {
             JobsController.class,
             DossierController.class,
             RoadController.class,
+            WeekController.class,
             AxleEndView.class,
             MeasureController.class,
             MatchController.class,

@@ -12,7 +12,7 @@ import itrova.core.road.Recheck;
 import itrova.core.road.StopRun;
 import itrova.core.road.StopTest;
 import itrova.core.stopping.StoppingDistance;
-import itrova.formats.RemindersDocument;
+import itrova.formats.CalendarDocument;
 import itrova.server.api.BadInputException;
 import itrova.server.api.CurrentPerson;
 import itrova.server.road.RoadLog.Card;
@@ -447,10 +447,10 @@ public class RoadController {
     @GetMapping(value = "/reminders.ics", produces = "text/calendar")
     public ResponseEntity<String> reminders(@PathVariable long jobId) {
         Card card = road.of(jobId);
-        List<RemindersDocument.Reminder> all = card.start().stream()
+        List<CalendarDocument.Day> all = card.start().stream()
                 .flatMap(start -> card.rechecks().stream()
                         .filter(r -> card.done(r).isEmpty())
-                        .map(r -> new RemindersDocument.Reminder(
+                        .map(r -> new CalendarDocument.Day(
                                 "job-" + jobId + "-" + r.id() + "@itrova",
                                 r.date(start),
                                 card.job().title() + ": " + me.wording().say(r.what()),
@@ -466,6 +466,6 @@ public class RoadController {
                 .toList();
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"look-again-" + jobId + ".ics\"")
-                .body(RemindersDocument.write(all, Instant.now()));
+                .body(CalendarDocument.write(all, Instant.now()));
     }
 }

@@ -142,8 +142,10 @@ public class BenchCards {
      * @param plan the plan it is done by
      * @param marked steps whose fastener was tightened where no torque wrench reached
      * @param letPass steps a lead let pass, with the reason
+     * @param done ids of the steps that are done
      */
-    public record Standing(AxleWork work, BenchPlan plan, List<String> marked, List<String> letPass) {}
+    public record Standing(
+            AxleWork work, BenchPlan plan, List<String> marked, List<String> letPass, Set<String> done) {}
 
     /** How the work on an axle stands; absent where nothing was ordered for it. */
     @Transactional(readOnly = true)
@@ -180,7 +182,8 @@ public class BenchCards {
                         card.changes().stream().map(PlanChange::sentence).toList()),
                 card.plan(),
                 marked,
-                letPass));
+                letPass,
+                Set.copyOf(card.done().keySet())));
     }
 
     /** The card as it stands. */

@@ -6,25 +6,28 @@ import biweekly.Biweekly;
 import biweekly.ICalendar;
 import biweekly.component.VEvent;
 import biweekly.util.DateTimeComponents;
-import itrova.formats.RemindersDocument.Reminder;
+import itrova.formats.CalendarDocument.Day;
+import itrova.formats.CalendarDocument.Entry;
+import itrova.formats.CalendarDocument.Timed;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** Calendars read back by another, independent library for RFC 5545. */
-class RemindersDocumentTest {
+class CalendarDocumentTest {
     private static final Instant NOW = Instant.parse("2026-05-04T08:30:00Z");
 
-    private static ICalendar read(List<Reminder> reminders) {
-        return Biweekly.parse(RemindersDocument.write(reminders, NOW)).first();
+    private static ICalendar read(List<? extends Entry> reminders) {
+        return Biweekly.parse(CalendarDocument.write(reminders, NOW)).first();
     }
 
     @Test
     void anotherLibraryReadsDayTitleAndText() {
         String awkward = "Wheel nuts, play; leaks\nand “marks” \\ äöü";
         VEvent event = read(List.of(
-                        new Reminder("job-1-early@itrova", LocalDate.of(2026, 5, 18), awkward, "Or at 48310 km")))
+                        new Day("job-1-early@itrova", LocalDate.of(2026, 5, 18), awkward, "Or at 48310 km")))
                 .getEvents()
                 .get(0);
         assertThat(event.getUid().getValue()).isEqualTo("job-1-early@itrova");
@@ -38,18 +41,34 @@ class RemindersDocumentTest {
 
     @Test
     void linesAreFoldedAndEndAsTheStandardWants() {
-        String text = RemindersDocument.write(
-                List.of(new Reminder("a@itrova", LocalDate.of(2026, 5, 18), "x".repeat(300), "")), NOW);
+        String text = CalendarDocument.write(
+                List.of(new Day("a@itrova", LocalDate.of(2026, 5, 18), "x".repeat(300), "")), NOW);
         // RFC 5545, 3.1: lines of at most 75 octets, ended by CR LF
         assertThat(text.split("\r\n"))
                 .allSatisfy(line -> assertThat(line.length()).isLessThanOrEqualTo(75));
         assertThat(text).endsWith("END:VCALENDAR\r\n");
-        assertThat(read(List.of(new Reminder("a@itrova", LocalDate.of(2026, 5, 18), "x".repeat(300), "")))
+        assertThat(read(List.of(new Day("a@itrova", LocalDate.of(2026, 5, 18), "x".repeat(300), "")))
                         .getEvents()
                         .get(0)
                         .getSummary()
                         .getValue())
                 .hasSize(300);
+    }
+
+    @Test
+    void hoursAreOfTheShopsOwnClock() {
+        VEvent event = read(List.of(new Timed(
+                        "a@itrova",
+                        LocalDateTime.of(2026, 5, 18, 8, 0),
+                        LocalDateTime.of(2026, 5, 18, 9, 35),
+                        "Bracket, left",
+                        "")))
+                .getEvents()
+                .get(0);
+        DateTimeComponents from = event.getDateStart().getValue().getRawComponents();
+        assertThat(from.getHour()).isEqualTo(8);
+        assertThat(from.isUtc()).isFalse();
+        assertThat(event.getDateEnd().getValue().getRawComponents().getMinute()).isEqualTo(35);
     }
 
     @Test

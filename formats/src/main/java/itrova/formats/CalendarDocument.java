@@ -5,6 +5,7 @@ import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.List;
 import net.fortuna.ical4j.data.CalendarOutputter;
 import net.fortuna.ical4j.model.Calendar;
@@ -16,27 +17,34 @@ import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 
-/** What is to be done on which day, as an iCalendar file (RFC 5545): one event of a whole day each. */
-public final class RemindersDocument {
-    private RemindersDocument() {}
+/** What is to be done when, as an iCalendar file (RFC 5545). Times are of the shop's own clock, wherever the reader is. */
+public final class CalendarDocument {
+    private CalendarDocument() {}
 
-    /**
-     * Something to be done.
-     *
-     * @param id stays the same when the day moves, so that a calendar moves it too
-     * @param title short
-     * @param text more of it; may be empty
-     */
-    public record Reminder(String id, LocalDate day, String title, String text) {}
+    /** Something to be done; its id stays the same when it moves, so that a calendar moves it too. */
+    public sealed interface Entry {
+        String id();
+
+        String title();
+
+        /** More of it; may be empty. */
+        String text();
+    }
+
+    /** A whole day. */
+    public record Day(String id, LocalDate day, String title, String text) implements Entry {}
+
+    /** From when to when. */
+    public record Timed(String id, LocalDateTime from, LocalDateTime to, String title, String text) implements Entry {}
 
     /** Writes a calendar. */
-    public static String write(List<Reminder> reminders, Instant now) {
+    public static String write(List<? extends Entry> entries, Instant now) {
         Calendar calendar = new Calendar();
-        calendar.add(new ProdId("-//Itrova//looks again//EN"));
+        calendar.add(new ProdId("-//Itrova//EN"));
         calendar.add(ImmutableVersion.VERSION_2_0);
         calendar.add(ImmutableCalScale.GREGORIAN);
-        for (Reminder each : reminders) {
-            VEvent event = new VEvent(each.day(), each.title());
+        for (Entry each : entries) {
+            VEvent event = event(each);
             event.replace(new DtStamp(now));
             event.add(new Uid(each.id()));
             if (!each.text().isEmpty()) {
@@ -52,5 +60,13 @@ public final class RemindersDocument {
             throw new UncheckedIOException(e);
         }
         return out.toString();
+    }
+
+    private static VEvent event(Entry entry) {
+        if (entry instanceof Timed t) {
+            return new VEvent(t.from(), t.to(), t.title());
+        }
+        Day day = (Day) entry;
+        return new VEvent(day.day(), day.title());
     }
 }
