@@ -48,8 +48,9 @@ async function act(step: () => Promise<View>) {
   }
 }
 
-const onPlan = () => act(() => toData(client.POST("/api/week/plan")));
-const onStop = () => act(() => toData(client.POST("/api/week/stop")));
+const seen = () => ({ plan: week.value?.plan ?? "" });
+const onPlan = () => act(() => toData(client.POST("/api/week/plan", { body: seen() })));
+const onStop = () => act(() => toData(client.POST("/api/week/stop", { body: seen() })));
 const onPin = (task: string, moment: string | undefined) =>
   act(() => toData(client.PUT("/api/week/pins", { body: { task, notBefore: moment } })));
 const onParcel = (orderId: string, comes: string) =>

@@ -5,35 +5,11 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.FilePayload;
-import itrova.formats.DemoData;
-import itrova.formats.JobDocument;
-import java.nio.charset.StandardCharsets;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** At the bench: the card goes on without a connection and over a reload; the bleed bay from the first wheel to the pedal. */
 class BenchIT extends BrowserTest {
-    /** A copy of the van with a kit chosen and its brakes planned; gives the axle. */
-    private long van(String title) {
-        signIn("tam");
-        String document = JobDocument.write(DemoData.jobs().get(0))
-                .replace(DemoData.jobs().get(0).title(), title);
-        page.getByLabel("Job document to import")
-                .setInputFiles(
-                        new FilePayload("job.json", "application/json", document.getBytes(StandardCharsets.UTF_8)));
-        assertThat(heading(title)).isVisible();
-        long axle = axleOf(title, "front axle");
-        BrakePlans.plan(page, axle, BrakePlans.VAN);
-        page.navigate("/axles/" + axle + "/match");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^QF-103 ")))
-                .first()
-                .click();
-        button("Choose this kit").click();
-        assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
-        return axle;
-    }
-
     private void tickOne() {
         readCaution();
         Locator held = page.getByLabel("Measured or seen at the hold");
@@ -47,7 +23,7 @@ class BenchIT extends BrowserTest {
 
     @Test
     void theCardGoesOnWithoutAConnectionAndOverAReload() {
-        long axle = van("Van at the bench");
+        long axle = van("tam", "Van at the bench");
         page.navigate("/axles/" + axle + "/order");
         button("Place the order").click();
         assertThat(page.getByText(Pattern.compile("Ordered .* by"))).isVisible();
@@ -87,7 +63,7 @@ class BenchIT extends BrowserTest {
     /** The order goes out by itself, one supplier after an outage; a parcel is counted, and too much is not believed. */
     @Test
     void theOrderGoesOutAndTheParcelIsCounted() {
-        long axle = van("Van with parcels");
+        long axle = van("tam", "Van with parcels");
         page.navigate("/axles/" + axle + "/order");
         button("Ask the suppliers what they have").click();
         assertThat(page.getByText("In stock")).isVisible();
@@ -113,7 +89,7 @@ class BenchIT extends BrowserTest {
 
     @Test
     void theBleedBayFromTheFirstWheelToThePedal() {
-        long axle = van("Van at the bleed bay");
+        long axle = van("tam", "Van at the bleed bay");
         Object job = page.evaluate(
                 "(axle) => fetch(`/api/axles/${axle}/end`).then((r) => r.json()).then((end) => end.jobId)", (int) axle);
         page.navigate("/jobs/" + job + "/brakes");

@@ -13,10 +13,15 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import itrova.formats.DemoData;
+import itrova.formats.JobDocument;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
@@ -185,6 +190,27 @@ abstract class BrowserTest {
         return rule.getId() + ": " + rule.getHelp() + " at "
                 + rule.getNodes().stream().limit(3).map(n -> n.getHtml()).toList();
     }
+
+    /** A copy of the van with a kit chosen and its brakes planned; gives the axle. */
+    long van(String login, String title) {
+        signIn(login);
+        String document = JobDocument.write(DemoData.jobs().get(0))
+                .replace(DemoData.jobs().get(0).title(), title);
+        page.getByLabel("Job document to import")
+                .setInputFiles(
+                        new FilePayload("job.json", "application/json", document.getBytes(StandardCharsets.UTF_8)));
+        assertThat(heading(title)).isVisible();
+        long axle = axleOf(title, "front axle");
+        BrakePlans.plan(page, axle, BrakePlans.VAN);
+        page.navigate("/axles/" + axle + "/match");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^QF-103 ")))
+                .first()
+                .click();
+        button("Choose this kit").click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+        return axle;
+    }
+
     /** On the order sheet: sends what goes on paper, and counts everything as come whole once the suppliers have answered. */
     void receiveEverything() {
         Locator onPaper = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sent on paper to"));

@@ -34,7 +34,17 @@ class ArchitectureTest {
                     "java.io..",
                     "java.nio.charset..",
                     "org.hipparchus..",
+                    "com.google.ortools..",
                     "org.jspecify..");
+
+    /** The solver is known where weeks are laid, and nowhere else. */
+    @ArchTest
+    static final ArchRule THE_SOLVER_STAYS_IN_THE_SCHEDULE = noClasses()
+            .that()
+            .resideOutsideOfPackage("itrova.core.schedule..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("com.google.ortools..");
 
     /** The core reads nothing but the tables in its own build. */
     @ArchTest

@@ -42,9 +42,15 @@ class WeekApiTest {
         return axle;
     }
 
+    private static String over(String plan) {
+        return "{\"plan\":\"" + plan + "\"}";
+    }
+
     /** Plans and waits until it is as good as it gets. */
     private static JsonNode planned() throws Exception {
-        assertThat(mechanic.post("/api/week/plan", "").status()).isEqualTo(200);
+        String seen = mechanic.get("/api/week").json().path("plan").asString();
+        assertThat(mechanic.post("/api/week/plan", over(seen)).status()).isEqualTo(200);
+        assertProblem(mechanic.post("/api/week/plan", over(seen)), 409); // laid anew since
         return settled();
     }
 
@@ -88,7 +94,7 @@ class WeekApiTest {
                 .json()
                 .path("jobId")
                 .asLong();
-        assertThat(viewer.post("/api/week/plan", "").status()).isEqualTo(403);
+        assertThat(viewer.post("/api/week/plan", over("")).status()).isEqualTo(403);
         JsonNode week = planned();
         assertThat(week.path("people").toString()).contains("Tam Orrin").doesNotContain("Jory");
         assertThat(week.path("parcels").toString()).contains("\"jobId\":" + waitingJob);

@@ -80,6 +80,14 @@ public class WeekStore {
                 .optional();
     }
 
+    /** Id of the plan laid last, with other plans kept from being laid until this transaction is over. */
+    public Optional<String> lastForUpdate() {
+        jdbc.sql("SELECT id FROM week_settings WHERE id = 1 FOR UPDATE")
+                .query(Integer.class)
+                .single();
+        return last().map(PlanRow::id);
+    }
+
     public Optional<PlanRow> find(String id) {
         return jdbc.sql("SELECT * FROM week_plan WHERE id = :id")
                 .param("id", id)

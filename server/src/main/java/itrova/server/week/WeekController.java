@@ -108,11 +108,16 @@ public class WeekController {
 
     public record WorkingSpan(LocalDateTime from, LocalDateTime to) {}
 
+    /** The plan that was seen; empty where none was. */
+    public record SeenPlan(@NotNull @Size(max = 40) String plan) {}
+
     /**
+     * @param plan names the plan; empty where none was laid
      * @param madeAt when the plan was laid; absent where none was
      * @param outdated what has changed since it was laid, in words
      */
     public record WeekView(
+            String plan,
             @Nullable Instant madeAt,
             boolean improving,
             boolean best,
@@ -139,6 +144,7 @@ public class WeekController {
         Plan plan = plans.last().orElse(null);
         if (plan == null) {
             return new WeekView(
+                    "",
                     null,
                     false,
                     false,
@@ -156,6 +162,7 @@ public class WeekController {
                 .map(t -> view(plan, t, !stillOpen.contains(t.id())))
                 .toList();
         return new WeekView(
+                plan.row().id(),
                 plan.row().madeAt(),
                 plan.row().state() == PlanState.IMPROVING,
                 plan.document().isBest(),
@@ -284,17 +291,17 @@ public class WeekController {
         return all;
     }
 
-    /** Lays everything open anew. */
+    /** Lays everything open anew, unless somebody else did so since the plan that was seen. */
     @PostMapping("/plan")
-    public WeekView plan() {
-        plans.plan(me.get().id());
+    public WeekView plan(@Valid @RequestBody SeenPlan body) {
+        plans.planOver(body.plan(), me.get().id());
         return look();
     }
 
-    /** Stops making it better; it stays as good as it is. */
+    /** Stops making the plan that was seen better; it stays as good as it is. */
     @PostMapping("/stop")
-    public WeekView stop() {
-        plans.stop();
+    public WeekView stop(@Valid @RequestBody SeenPlan body) {
+        plans.stop(body.plan());
         return look();
     }
 

@@ -12,6 +12,7 @@ import itrova.core.schedule.Workshop;
 import itrova.core.work.Minutes;
 import itrova.server.api.BadInputException;
 import itrova.server.api.ConflictException;
+import itrova.server.store.NotFoundException;
 import itrova.server.store.PeopleStore;
 import itrova.server.store.Person;
 import itrova.server.store.Role;
@@ -79,6 +80,22 @@ class WeekPlans {
 
     WorkingTime timeFrom(LocalDateTime start) {
         return WeekHours.read(store.settings().hours(), start);
+    }
+
+    /**
+     * Lays what is open anew, over the plan that was seen.
+     *
+     * @param seen id of it; empty where none was
+     * @throws ConflictException if another was laid meanwhile
+     */
+    @Transactional
+    public void planOver(String seen, long personId) {
+        String last = store.lastForUpdate().orElse("");
+        if (!last.equals(seen)) {
+            throw new ConflictException(
+                    "The week was laid anew since you saw it. Look at it as it is now; nothing was changed.");
+        }
+        plan(personId);
     }
 
     /** Lays what is open anew from now on. */
@@ -248,10 +265,11 @@ class WeekPlans {
         store.better(id, json.writeValueAsString(with(d, problem, better.week(), better.isBest())), PlanState.READY);
     }
 
-    /** Stops what makes the last plan better; it stays as good as it is. */
+    /** Stops what makes a plan better; it stays as good as it is. */
     @Transactional
-    public void stop() {
-        store.last().ifPresent(row -> store.stop(row.id()));
+    public void stop(String id) {
+        store.find(id).orElseThrow(() -> new NotFoundException("Plan " + id));
+        store.stop(id);
     }
 
     /** Sets when and with what is worked. */

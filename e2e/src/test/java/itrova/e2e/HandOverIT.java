@@ -1,0 +1,191 @@
+package itrova.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** One job from its released order to the owner's signature, and the week it is planned in. */
+class HandOverIT extends BrowserTest {
+    private Locator group(String beginning) {
+        return page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName(Pattern.compile("^" + beginning)));
+    }
+
+    private void fillIfThere(Locator field, String text) {
+        if (field.count() > 0) {
+            field.fill(text);
+        }
+    }
+
+    private void tickStep() {
+        readCaution();
+        fillIfThere(page.getByLabel("Measured or seen at the hold"), "seen");
+        fillIfThere(page.getByLabel("Play at the piston", new Page.GetByLabelOptions().setExact(true)), "1 mm");
+        fillIfThere(page.getByLabel("End play", new Page.GetByLabelOptions().setExact(true)), "0.08 mm");
+        if (group("Run-out of the disc").count() > 0) {
+            page.getByLabel("Read at").selectOption("4");
+            List<String> read = List.of("0 mm", "0.02 mm", "0.04 mm", "0.02 mm");
+            for (int i = 0; i < read.size(); i++) {
+                group("Run-out of the disc").getByRole(AriaRole.TEXTBOX).nth(i).fill(read.get(i));
+            }
+        }
+        Locator torque = page.getByLabel("Torque set");
+        if (torque.count() > 0) {
+            torque.fill(torque.getAttribute("placeholder"));
+        }
+        button("Done").click();
+    }
+
+    private long jobOf(long axle) {
+        return ((Number) page.evaluate(
+                        "(axle) => fetch(`/api/axles/${axle}/end`).then((r) => r.json()).then((end) => end.jobId)",
+                        (int) axle))
+                .longValue();
+    }
+
+    private void bleed() {
+        for (String wheel : List.of("rear axle, right", "rear axle, left", "front axle, right", "front axle, left")) {
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("\\d: " + wheel)))
+                    .click();
+            page.getByLabel("Strokes", new Page.GetByLabelOptions().setExact(true))
+                    .fill("8");
+            page.getByLabel("Fluid caught, cm³").fill("20");
+            button("No more bubbles").click();
+            button("Log it").click();
+            assertThat(page.getByText(wheel + ": 8 strokes, no more bubbles")).isVisible();
+        }
+        Locator dry = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(": dry$")));
+        for (int i = 0; i < dry.count(); i++) {
+            dry.nth(i).click();
+            assertThat(dry.nth(i)).hasAttribute("aria-pressed", "true");
+        }
+        page.getByLabel("Force").first().fill("20 N");
+        page.getByLabel("Travel").first().fill("50 mm");
+        page.getByLabel("Force").last().fill("400 N");
+        page.getByLabel("Travel").last().fill("90 mm");
+        button("Work out the air").click();
+        assertThat(page.getByText(Pattern.compile("cm³ of air\\.$"))).isVisible();
+    }
+
+    @Test
+    void fromTheReleasedOrderToTheSignedDossier() {
+        long axle = van("wilma", "Van to be handed over");
+        long job = jobOf(axle);
+        page.navigate("/jobs/" + job + "/road");
+        assertThat(heading("It does not move")).isVisible();
+        assertThat(page.getByText("Nothing was ordered and fitted").first()).isVisible();
+        waitForStillness();
+        assertAccessible("road card of a vehicle that stands");
+
+        page.navigate("/axles/" + axle + "/order");
+        button("Place the order").click();
+        receiveEverything();
+        page.navigate("/axles/" + axle + "/bench");
+        Locator list = page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("All steps"));
+        assertThat(list).isVisible();
+        int steps = list.getByRole(AriaRole.BUTTON).count();
+        for (int i = 0; i < steps; i++) {
+            list.getByRole(AriaRole.BUTTON).nth(i).click();
+            tickStep();
+            assertThat(page.getByText((i + 1) + " done")).isVisible();
+        }
+        link("To the road card").click();
+        assertThat(page.getByText(Pattern.compile("^Not bled clear")).first()).isVisible();
+        link("Bleed").click();
+        bleed();
+        link("Road").click();
+
+        assertThat(heading("It may be tried, step by step")).isVisible();
+        Locator moves = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("First moves"));
+        button("Not as it should be").click();
+        assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("Write what was not");
+        for (int i = 1; i <= 4; i++) {
+            button("As it should be").click();
+            assertThat(moves.getByText("● as it should be")).hasCount(i);
+        }
+        assertThat(moves).containsText("comes after bedding in");
+        button("As the pads’ papers say …").click();
+        page.getByLabel("Stops", new Page.GetByLabelOptions().setExact(true)).fill("1");
+        page.getByLabel("From", new Page.GetByLabelOptions().setExact(true)).fill("50 mph");
+        page.getByLabel("To", new Page.GetByLabelOptions().setExact(true)).fill("30 mph");
+        page.getByLabel("Pause, s").fill("30");
+        button("Take this rule").click();
+        assertThat(page.getByText("Front disc")).isVisible();
+        button("Stop 1 done").click();
+        assertThat(page.getByText("All 1 stops are counted.")).isVisible();
+        for (int i = 5; i <= 6; i++) {
+            button("As it should be").click();
+            assertThat(moves.getByText("● as it should be")).hasCount(i);
+        }
+        assertThat(page.getByText("Every move went as it should.")).isVisible();
+
+        page.getByLabel("Odometer now").fill("48 210 km");
+        button("Write down").click();
+        assertThat(page.getByText("last 48210 km")).isVisible();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Looked at: Wheel nuts"))
+                .first()
+                .click();
+        page.getByLabel("Found").fill("all dry, nuts at torque");
+        button("Looked at").click();
+        assertThat(page.getByText("all dry, nuts at torque").first()).isVisible();
+        waitForStillness();
+        assertAccessible("road card");
+
+        button("Sign as the mechanic").click();
+        button("Sign as the lead").click();
+        page.getByLabel("Owner’s name").fill("Bryn Ostler");
+        button("The owner takes over").click();
+        assertThat(heading("Handed over")).isVisible();
+        assertThat(page.getByText("Hand-over signed as owner: Bryn Ostler")).isVisible();
+        byte[] paper = page.request().get("/api/jobs/" + job + "/dossier.pdf").body();
+        assertThat(new String(paper, 0, 4, java.nio.charset.StandardCharsets.US_ASCII))
+                .isEqualTo("%PDF");
+
+        // undone at the bench: what was signed covers it no more
+        page.navigate("/axles/" + axle + "/bench");
+        list.getByRole(AriaRole.BUTTON).last().click();
+        button("Take the tick back").click();
+        assertThat(page.getByText((steps - 1) + " done")).isVisible();
+        page.navigate("/jobs/" + job + "/road");
+        assertThat(heading("It does not move")).isVisible();
+        assertThat(page.getByText("something has changed since")).isVisible();
+    }
+
+    @Test
+    void theWeekMovesWhenAParcelSlips() {
+        long axle = van("tam", "Van in the week");
+        page.navigate("/axles/" + axle + "/order");
+        button("Place the order").click();
+        assertThat(page.getByText(Pattern.compile("Ordered .* by"))).isVisible();
+        link("Week").click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Plan (the week|anew)")))
+                .click();
+        Locator line = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Time line"));
+        Locator jobs = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Jobs"));
+        Locator row = jobs.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Van in the week"));
+        assertThat(row).isVisible();
+        assertThat(page.getByText("a better one is looked for")).isHidden();
+        button("By job").click();
+        Locator lift = line.getByRole(
+                AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Lift and secure")));
+        lift.first().focus();
+        page.keyboard().press("Enter");
+        assertThat(page.getByLabel("Not before")).isVisible();
+        waitForStillness();
+        assertAccessible("week");
+
+        Locator parcel = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Parcels"))
+                .locator("form")
+                .filter(new Locator.FilterOptions().setHasText("Van in the week"))
+                .first();
+        parcel.locator("input").fill(java.time.LocalDate.now().plusDays(40).toString());
+        parcel.getByRole(AriaRole.BUTTON).click();
+        assertThat(row).containsText("was ");
+        assertThat(row).containsText("parcel of " + java.time.LocalDate.now().plusDays(40));
+    }
+}
