@@ -31,3 +31,9 @@ const toDay = (p: Schemas["WeekParcel"]) => typed[p.orderId] ?? p.comes;
     </form>
   </section>
 </template>
+
+<style scoped>
+form + form {
+  margin-top: 0.7rem;
+}
+</style>

@@ -17,6 +17,7 @@ const { data: week, failure, isLoading, load } = useLoad(() => toData(client.GET
 const problem = ref("");
 const isBusy = ref(false);
 const by = ref<"person" | "job">("person");
+const size = ref<"whole" | "day">("day");
 const picked = ref<WeekTask | null>(null);
 const notBefore = ref("");
 
@@ -114,6 +115,7 @@ const today = computed(() => {
           :jobs="week.jobs.map((j) => j.jobId)"
           :selected="picked?.id ?? ''"
           :may-pin="session.mayChange"
+          :close="size === 'day'"
           @pick="onPick"
           @pin="(t, moment) => onPin(t.id, moment)"
         />
@@ -121,7 +123,7 @@ const today = computed(() => {
           <p>
             <strong>{{ picked.title }}</strong>, {{ picked.axle }}: {{ toMoment(picked.start) }} to
             {{ toMoment(picked.end) }}, {{ picked.who.join(" and ") || `out to ${picked.outside}`
-            }}<template v-if="picked.waits"> ({{ picked.waits }})</template>
+            }}<template v-if="picked.waits"> ({{ picked.waits }})</template>.
             <RouterLink class="button" :to="`/axles/${picked.axleId}/bench`">Bench card</RouterLink>
           </p>
           <form
@@ -148,7 +150,9 @@ const today = computed(() => {
       <p v-else-if="!week.madeAt" class="empty">
         Nothing is planned yet. What is ordered and not done is laid on people, stands, press and welder.
       </p>
-      <p v-else class="empty">Nothing is open: order something first, or enjoy the evening.</p>
+      <p v-else-if="!week.outdated.length" class="empty">
+        Nothing is open: order something first, or enjoy the evening.
+      </p>
       <section v-if="week.jobs.length" class="sheet" aria-label="Jobs">
         <h2>When each job is done</h2>
         <table class="plain">

@@ -106,8 +106,9 @@ class WeekApiTest {
                     .isTrue();
             assertThat(start(t).getDayOfWeek().getValue()).isLessThan(6);
         }
-        // parts that have come are fitted at once, others the day after their parcel
-        assertThat(task(week, waiting, "left-mockup").path("waits").asString()).contains("parcel");
+        // what has its parts begins at once, what has not is not taken apart before they are there
+        assertThat(task(week, waiting, "lift").path("waits").asString()).contains("parcel");
+        assertThat(task(week, axle, "lift").path("waits").asString()).isEmpty();
 
         String bench = "/api/axles/" + axle + "/bench";
         JsonNode card = mechanic.get(bench).json();
@@ -143,6 +144,7 @@ class WeekApiTest {
     @Test
     void aStepIsPinnedAndUnpinned() throws Exception {
         long axle = ordered();
+        Asked.receiveAll(mechanic, axle);
         String task = "axle-" + axle + ":lift";
         LocalDateTime when = LocalDate.now().plusDays(10).atTime(9, 0);
         assertThat(mechanic.put("/api/week/pins", "{\"task\":\"" + task + "\",\"notBefore\":\"" + when + "\"}")

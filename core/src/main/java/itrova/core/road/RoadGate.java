@@ -68,7 +68,7 @@ public record RoadGate(List<Phrase> standing, List<Phrase> handing) {
         }
         RoadCase.Bleeding b = c.bleeding().get();
         if (!b.openPoints().isEmpty()) {
-            standing.add(Phrase.of("road.points-open", String.join(", ", b.openPoints())));
+            standing.add(Phrase.of("road.points-open", String.join("; ", b.openPoints())));
         }
         if (!b.openJoints().isEmpty()) {
             standing.add(Phrase.of("road.joints-open", b.openJoints().size()));

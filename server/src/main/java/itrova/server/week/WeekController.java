@@ -4,6 +4,7 @@ import itrova.core.schedule.Chain;
 import itrova.core.schedule.Week;
 import itrova.core.schedule.WeekProblem;
 import itrova.core.schedule.WorkingTime;
+import itrova.core.schedule.Workshop;
 import itrova.formats.CalendarDocument;
 import itrova.server.api.BadInputException;
 import itrova.server.api.CurrentPerson;
@@ -207,8 +208,13 @@ public class WeekController {
                 plan.time().endAt(t.start() + (long) WeekPlans.task(t).length()),
                 t.hands().stream().map(i -> plan.document().people().get(i)).toList(),
                 t.outside(),
-                t.waits(),
+                waited(t) ? t.waits() : "",
                 isDone);
+    }
+
+    /** Whether it begins as early as a parcel or a pin lets it: what it waited for is worth a word then. */
+    private static boolean waited(PlannedTask t) {
+        return t.start() - t.earliest() < Workshop.SLOT || t.waits().equals(WeekTasks.PINNED);
     }
 
     /** Spans of working time from the plan's first day to the end of its last. */
@@ -248,19 +254,19 @@ public class WeekController {
                             .orElse(false),
                     plan.document().before().get(key),
                     Chain.of(problem, week, key).stream()
-                            .map(l -> said(plan, l))
+                            .map(l -> said(plan, key, l))
                             .toList()));
         }
         return all;
     }
 
-    private String said(Plan plan, Chain.Link link) {
+    private String said(Plan plan, String ofJob, Chain.Link link) {
         PlannedTask t = plan.document().tasks().stream()
                 .filter(p -> p.id().equals(link.task().id()))
                 .findFirst()
                 .orElseThrow();
-        String job = jobs.job(jobId(t.job())).title();
-        String title = job + ": " + (t.title().length() > TITLE ? t.title().substring(0, TITLE) : t.title());
+        String step = t.title().length() > TITLE ? t.title().substring(0, TITLE) : t.title();
+        String title = t.job().equals(ofJob) ? step : jobs.job(jobId(t.job())).title() + ": " + step;
         return link.waits() && !t.waits().isEmpty() ? title + " (" + t.waits() + ")" : title;
     }
 

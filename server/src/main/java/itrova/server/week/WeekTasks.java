@@ -43,6 +43,9 @@ class WeekTasks {
     /** Working days a parcel of which nobody told anything is reckoned with; common practice. */
     private static final int UNTOLD_DAYS = 5;
 
+    /** What a step waits for that somebody pinned. */
+    static final String PINNED = "pinned";
+
     private final JobStore jobs;
     private final BenchCards cards;
     private final Workbench bench;
@@ -131,7 +134,9 @@ class WeekTasks {
             String id = "axle-" + axle.id() + ":" + step.id();
             LocalDateTime notBefore = time.start();
             String waits = "";
-            if (parcel.isPresent() && plan.wantsParts(step)) {
+            // nothing is taken apart before its parts are there; what is in pieces already goes on without them as far
+            // as it can
+            if (parcel.isPresent() && (work.done().isEmpty() || plan.wantsParts(step))) {
                 // a parcel comes in the course of its day: what is in it is used from the next on
                 notBefore = parcel.get().plusDays(1).atStartOfDay();
                 waits = "parcel of " + parcel.get();
@@ -139,7 +144,7 @@ class WeekTasks {
             LocalDateTime pin = pins.get(id);
             if (pin != null && pin.isAfter(notBefore)) {
                 notBefore = pin;
-                waits = "pinned";
+                waits = PINNED;
             }
             long earliest = time.until(notBefore);
             boolean isOutside = !step.effort().outside().isEmpty();
