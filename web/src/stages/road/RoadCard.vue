@@ -46,15 +46,15 @@ const { road, failure, isLoading, problem } = deeds;
       </p>
       <p v-if="problem" class="failure" role="alert">{{ problem }}</p>
       <div class="two">
-        <FirstMoves :road="road" :deeds="deeds" />
+        <div>
+          <FirstMoves :road="road" :deeds="deeds" />
+          <LookAgain :road="road" :deeds="deeds" />
+        </div>
         <div>
           <BeddingIn :road="road" :deeds="deeds" />
           <StopTests :road="road" :deeds="deeds" />
+          <HandOver :road="road" :deeds="deeds" />
         </div>
-      </div>
-      <div class="two">
-        <LookAgain :road="road" :deeds="deeds" />
-        <HandOver :road="road" :deeds="deeds" />
       </div>
       <section v-if="road.entries.length" class="sheet" aria-label="What was done">
         <h2>What was done</h2>

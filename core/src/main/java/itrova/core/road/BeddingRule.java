@@ -1,10 +1,14 @@
 package itrova.core.road;
 
+import itrova.core.brakes.BeddingHeat;
+import itrova.core.brakes.BrakeCircuit;
 import itrova.core.phrase.Phrase;
+import itrova.core.quantity.Measured;
 import itrova.core.table.Table;
 import itrova.core.work.BenchPlan;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** How pads and shoes are bedded in: phases one after the other. The pads' own papers win over a school. */
 public record BeddingRule(List<BeddingPhase> phases) {
@@ -55,6 +59,41 @@ public record BeddingRule(List<BeddingPhase> phases) {
         List<BeddingPhase> all = new ArrayList<>(phases);
         all.addAll(after.phases);
         return new BeddingRule(all);
+    }
+
+    /** Pauses are lengthened in steps of this (s), and to no more than this. */
+    private static final double LONGER = 15;
+
+    private static final double LONGEST = 300;
+
+    /** How hot the front disc gets by this rule. */
+    public BeddingHeat heat(BrakeCircuit circuit) {
+        return BeddingHeat.of(
+                circuit,
+                inOrder().stream()
+                        .map(p -> new BeddingHeat.Slowing(p.from() / KMH, p.to() / KMH, p.pause()))
+                        .toList());
+    }
+
+    private static final double KMH = 3.6;
+
+    /**
+     * This rule with its pauses lengthened until the front disc surely stays cooler than what spoils the bedding; the rule itself where
+     * that cannot be told, or not be reached by pauses.
+     */
+    public BeddingRule coolOn(BrakeCircuit circuit) {
+        BeddingRule rule = this;
+        for (double least = LONGER; least <= LONGEST; least += LONGER) {
+            Optional<Measured> hottest = rule.heat(circuit).hottest();
+            if (hottest.isEmpty() || hottest.get().value() + hottest.get().expanded() <= BeddingHeat.TOO_HOT) {
+                return rule;
+            }
+            double pause = least;
+            rule = new BeddingRule(phases.stream()
+                    .map(p -> new BeddingPhase(p.title(), p.stops(), p.from(), p.to(), Math.max(p.pause(), pause)))
+                    .toList());
+        }
+        return this;
     }
 
     /** Stops of all phases. */

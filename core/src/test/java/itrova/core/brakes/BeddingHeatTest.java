@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import itrova.core.brakes.BeddingHeat.Slowing;
+import itrova.core.quantity.Measured;
+import itrova.core.road.BeddingRule;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
@@ -47,5 +49,19 @@ class BeddingHeatTest {
         BeddingHeat made = BeddingHeat.of(CIRCUIT.withGiven(Map.of()), List.of(SERIES));
         assertThat(made.hottest()).isEmpty();
         assertThat(made.missing()).isNotEmpty();
+    }
+
+    /** Pauses grow until even the upper end of the doubt stays below what spoils the bedding, and no further. */
+    @Test
+    void aRuleIsMadeCoolEnoughByLongerPauses() {
+        BeddingRule hot = BeddingRule.ofPapers(15, 110, 30, 5);
+        BeddingRule cool = hot.coolOn(CIRCUIT);
+        Measured before = hot.heat(CIRCUIT).hottest().orElseThrow();
+        Measured after = cool.heat(CIRCUIT).hottest().orElseThrow();
+        assertThat(before.value() + before.expanded()).isGreaterThan(BeddingHeat.TOO_HOT);
+        assertThat(after.value() + after.expanded()).isLessThanOrEqualTo(BeddingHeat.TOO_HOT);
+        assertThat(cool.stops()).isEqualTo(hot.stops());
+        assertThat(cool.phases().get(0).pause()).isLessThanOrEqualTo(300);
+        assertThat(hot.coolOn(CIRCUIT.withGiven(Map.of()))).isEqualTo(hot);
     }
 }

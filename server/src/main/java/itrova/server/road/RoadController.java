@@ -34,6 +34,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
@@ -223,11 +224,7 @@ public class RoadController {
     private BeddingView bedding(Card card, BeddingLog log) {
         Optional<BeddingHeat> heat = card.vehicle().problem().isPresent()
                 ? Optional.empty()
-                : Optional.of(BeddingHeat.of(
-                        card.vehicle().planned(),
-                        log.rule().inOrder().stream()
-                                .map(p -> new BeddingHeat.Slowing(p.from() / KMH, p.to() / KMH, p.pause()))
-                                .toList()));
+                : Optional.of(log.rule().heat(card.vehicle().planned()));
         return new BeddingView(
                 log.phases().stream()
                         .map(p -> new PhaseView(
@@ -346,7 +343,7 @@ public class RoadController {
                 "Bedding rule taken: "
                         + BeddingWords.read(d.told("rule")).phases().stream()
                                 .map(this::phase)
-                                .toList();
+                                .collect(Collectors.joining("; "));
             case STOP -> "A stop of bedding in";
             case RUN ->
                 "Stop measured " + d.told("when") + " the work: "

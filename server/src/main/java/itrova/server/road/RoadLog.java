@@ -330,9 +330,13 @@ public class RoadLog {
         add(jobId, new Drove(Drove.What.RULE, Map.of("rule", BeddingWords.write(rule))));
     }
 
-    /** The usual rule of the work done on a vehicle. */
+    /** The usual rule of the work done on a vehicle, its pauses long enough for its discs. */
     BeddingRule usualRule(long jobId) {
-        return BeddingRule.usual(of(jobId).plans());
+        Card card = of(jobId);
+        BeddingRule usual = BeddingRule.usual(card.plans());
+        return card.vehicle().problem().isPresent()
+                ? usual
+                : usual.coolOn(card.vehicle().planned());
     }
 
     /** Counts a stop. */
