@@ -13,6 +13,7 @@ import OpenBrakes from "../../verdict/OpenBrakes.vue";
 import FullCost from "./FullCost.vue";
 import SupplierOffers from "./SupplierOffers.vue";
 import SupplierOrders from "./SupplierOrders.vue";
+import UnpackBench from "./UnpackBench.vue";
 import OverturnedAlarm from "../../verdict/OverturnedAlarm.vue";
 import VerdictMark from "../../verdict/VerdictMark.vue";
 import { toVerdictWord } from "../../verdict/words";
@@ -155,6 +156,7 @@ function onPlace() {
 
       <SupplierOrders v-if="order.placedAt" :key="order.placedAt" :axle-id="axle.axleId" />
       <SupplierOffers v-else :axle-id="axle.axleId" />
+      <UnpackBench v-if="order.placedAt" :axle-id="axle.axleId" @changed="load" />
 
       <FullCost :key="order.seal" :axle-id="axle.axleId" :currency="order.currency" />
 

@@ -46,6 +46,9 @@ const KINDS: Record<Kind, string> = {
   BLED: "bleed bay",
   ROAD: "road card",
   CAUTION_READ: "caution read",
+  PART_MEASURED: "part measured",
+  DEFECT_NOTED: "defect noted",
+  RELEASED_ANEW: "released anew",
   SUPPLIER_ORDER: "order to a supplier",
 };
 

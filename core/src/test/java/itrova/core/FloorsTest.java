@@ -34,6 +34,7 @@ class FloorsTest {
             "stopping",
             "placed",
             "remedy",
+            "receive",
             "finding",
             "bench",
             "part",

@@ -55,6 +55,7 @@ class EveryAddressIsGuardedTest {
             "PUT /api/people/{id}",
             "PUT /api/people/{id}/password",
             "POST /api/axles/{axleId}/order/signature",
+            "POST /api/axles/{axleId}/order/release",
             "PUT /api/instruments/{id}",
             "PUT /api/limits/{id}",
             "PUT /api/shop",

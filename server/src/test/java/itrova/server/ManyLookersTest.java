@@ -137,15 +137,18 @@ class ManyLookersTest {
         assertThat(lead.get("/api/jobs?text=%25").json().path("total").asInt()).isZero();
         long few = statements("/api/jobs?limit=2&text=Crowd");
         long many = statements("/api/jobs?limit=60&text=Crowd");
-        assertThat(many).isLessThan(few + 8).isLessThan(25); // other instances ask the same data base
+        assertThat(many).isLessThan(few + 8).isLessThan(25);
     }
 
-    /** How many statements the data base was asked for one request. */
+    /** How many statements the data base was asked for one request: the fewest of many, for others ask it too meanwhile. */
     private static long statements(String path) throws Exception {
-        lead.get(path);
-        long before = questions();
-        lead.get(path);
-        return questions() - before;
+        long fewest = Long.MAX_VALUE;
+        for (int i = 0; i < 40; i++) {
+            long before = questions();
+            lead.get(path);
+            fewest = Math.min(fewest, questions() - before);
+        }
+        return fewest;
     }
 
     private static long questions() throws Exception {

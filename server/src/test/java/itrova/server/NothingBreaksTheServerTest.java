@@ -79,6 +79,7 @@ class NothingBreaksTheServerTest {
                 .replace("{readingId}", "1")
                 .replace("{photoId}", "1")
                 .replace("{key}", "none")
+                .replace("{orderId}", "none")
                 .replace("{kit}", "QF-114");
     }
 

@@ -6,6 +6,7 @@ import itrova.core.judge.WorkPicks;
 import itrova.core.kit.Kit;
 import itrova.core.kit.KitOption;
 import itrova.core.placed.AxleCase;
+import itrova.core.receive.Incoming;
 import itrova.core.search.Combination;
 import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.Wheel;
@@ -91,11 +92,17 @@ public record Selection(
      * @throws IllegalArgumentException if kit, options or wheel are not those named
      */
     public KitReport judge(AxleCase axle, Kit of, Optional<Wheel> on, ShopSettings settings) {
+        return judge(axle, of, on, settings, Incoming.NONE);
+    }
+
+    /** The same with what was measured of it when it was unpacked. */
+    public KitReport judge(AxleCase axle, Kit of, Optional<Wheel> on, ShopSettings settings, Incoming came) {
         if (!of.code().equals(kit) || !on.map(Wheel::code).equals(wheel)) {
             throw new IllegalArgumentException("This is kit " + of.code() + " on wheel "
                     + on.map(Wheel::code).orElse("found") + ", not " + describe() + ".");
         }
-        return FitEngine.report(on.map(axle::withWheel).orElse(axle), of.with(optionsOf(of)), settings, works);
+        return FitEngine.report(
+                on.map(axle::withWheel).orElse(axle), came.asItCame(of.with(optionsOf(of))), settings, works);
     }
 
     /** Kit, options and wheel in a few words. */

@@ -7,6 +7,7 @@ import itrova.formats.ReleaseDocument;
 import itrova.server.store.Decision;
 import itrova.server.store.Decision.OrderPlaced;
 import itrova.server.store.Decision.OrderSigned;
+import itrova.server.store.Decision.ReleasedAnew;
 import itrova.server.store.EventStore;
 import itrova.server.store.EventStore.EventRow;
 import itrova.server.store.ReleaseStore;
@@ -60,10 +61,20 @@ public class Releases {
                 .reduce((first, second) -> second);
     }
 
+    /** The last time the selection was released anew after it was ordered. */
+    public Optional<Taken<ReleasedAnew>> anew(Chosen chosen) {
+        return of(events.ofAxle(chosen.row().id()), ReleasedAnew.class).stream()
+                .filter(t -> t.decision().selection().isSameAs(chosen.selection()))
+                .reduce((first, second) -> second);
+    }
+
     /** What an order placed for the selection was released by and does not hold any more, in sentences; empty where nothing was ordered. */
     public List<String> overturned(Chosen chosen) {
         return order(chosen.row().id(), chosen.selection())
-                .flatMap(t -> released.document(chosen.row().id(), t.decision().covers()))
+                .map(t -> anew(chosen)
+                        .map(a -> a.decision().covers())
+                        .orElse(t.decision().covers()))
+                .flatMap(covers -> released.document(chosen.row().id(), covers))
                 .map(document -> overturned(chosen, document))
                 .orElse(List.of());
     }

@@ -13,6 +13,7 @@ import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Wheel;
 import itrova.server.api.ConflictException;
+import itrova.server.store.IncomingStore;
 import itrova.server.store.JobArchive;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
@@ -38,8 +39,17 @@ public class Workbench {
     private final LimitStore limits;
     private final WheelStore wheels;
     private final PartStore parts;
+    private final IncomingStore incoming;
 
-    Workbench(JobStore jobs, JobArchive archive, KitStore kits, LimitStore limits, WheelStore wheels, PartStore parts) {
+    Workbench(
+            JobStore jobs,
+            JobArchive archive,
+            KitStore kits,
+            LimitStore limits,
+            WheelStore wheels,
+            PartStore parts,
+            IncomingStore incoming) {
+        this.incoming = incoming;
         this.parts = parts;
         this.wheels = wheels;
         this.jobs = jobs;
@@ -113,7 +123,12 @@ public class Workbench {
                     kit,
                     wheel,
                     settings,
-                    selection.judge(record.toCase(List.of(Side.values())), kit, wheel, settings),
+                    selection.judge(
+                            record.toCase(List.of(Side.values())),
+                            kit,
+                            wheel,
+                            settings,
+                            incoming.of(row.id(), selection.kit())),
                     vehicle(row.jobId()));
         } catch (IllegalArgumentException e) {
             // a choice taken in with a job's document may name what this catalogue does not have
@@ -138,8 +153,8 @@ public class Workbench {
 
     /** The kit chosen for an axle with the options taken, where one is chosen and still known. */
     public Optional<Kit> chosenKit(AxleRow row) {
-        return row.chosen()
-                .flatMap(s -> kits.find(s.kit(), s.edition().orElseThrow()).map(kit -> kit.with(s.optionsOf(kit))));
+        return row.chosen().flatMap(s -> kits.find(s.kit(), s.edition().orElseThrow())
+                .map(kit -> incoming.of(row.id(), s.kit()).asItCame(kit.with(s.optionsOf(kit)))));
     }
 
     /** What to say where the catalogue has a newer edition of the chosen kit. */

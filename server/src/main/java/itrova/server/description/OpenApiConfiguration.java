@@ -35,6 +35,7 @@ import itrova.server.measure.MeasureController;
 import itrova.server.measure.WheelProfileController;
 import itrova.server.order.OrderController;
 import itrova.server.order.SuppliersController;
+import itrova.server.order.UnpackController;
 import itrova.server.parts.CatalogueController;
 import itrova.server.parts.KitsController;
 import itrova.server.parts.TemplateController;
@@ -83,6 +84,7 @@ public class OpenApiConfiguration {
             JobsController.class,
             DossierController.class,
             RoadController.class,
+            UnpackController.class,
             WeekController.class,
             AxleEndView.class,
             MeasureController.class,

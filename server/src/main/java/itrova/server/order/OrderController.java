@@ -247,6 +247,13 @@ public class OrderController {
         return order(axleId);
     }
 
+    /** Releases an order anew where what it was released by has changed. */
+    @PostMapping("/order/release")
+    public OrderView release(@PathVariable long axleId, @Valid @RequestBody SignatureRequest body) {
+        orders.releaseAnew(axleId, body.seal(), body.reason().strip());
+        return order(axleId);
+    }
+
     @PostMapping("/order/placement")
     public OrderView place(@PathVariable long axleId, @Valid @RequestBody PlacementRequest body) {
         orders.place(axleId, body.seal());

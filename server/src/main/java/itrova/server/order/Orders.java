@@ -17,6 +17,7 @@ import itrova.server.axle.VehicleAxles;
 import itrova.server.axle.Workbench;
 import itrova.server.store.Decision.OrderPlaced;
 import itrova.server.store.Decision.OrderSigned;
+import itrova.server.store.Decision.ReleasedAnew;
 import itrova.server.store.EventStore;
 import itrova.server.store.EventStore.Place;
 import itrova.server.store.JobStore;
@@ -187,6 +188,27 @@ public class Orders {
             plans.freeze(axleId, s.chosen().selection(), axles.plan(s.chosen()), person);
             suppliers.place(s.row().jobId(), axleId, "order " + axleId + " " + s.seal(), s.sheet(), me.wording());
         }
+    }
+
+    /** Releases an order anew as the axle and what came stand now. What is proven not to fit nobody releases. */
+    void releaseAnew(long axleId, String seal, String reason) {
+        bench.lockedAxle(axleId);
+        State s = seen(axleId, seal);
+        if (s.placed().isEmpty()) {
+            throw new ConflictException("Nothing is ordered yet: place the order instead.");
+        }
+        if (s.gate().state() == OrderGate.State.SHUT) {
+            throw new ConflictException(s.gateText());
+        }
+        if (releases.overturned(s.chosen()).isEmpty()) {
+            throw new ConflictException("What it was released by still holds: there is nothing to release anew.");
+        }
+        long person = me.get().id();
+        releases.keep(s.chosen(), person);
+        events.add(
+                Place.axle(s.row().jobId(), axleId),
+                new ReleasedAnew(s.chosen().selection(), s.seal(), reason),
+                person);
     }
 
     /** The sheet as it stands. */

@@ -57,7 +57,8 @@ class SecurityConfiguration {
         "/api/people/**",
         "/api/shop/**",
         "/api/suppliers/**",
-        "/api/axles/*/order/signature"
+        "/api/axles/*/order/signature",
+        "/api/axles/*/order/release"
     };
 
     @Bean

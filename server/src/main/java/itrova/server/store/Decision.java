@@ -113,6 +113,70 @@ public sealed interface Decision {
     }
 
     /**
+     * A lead released an order anew, as what it was released by has changed.
+     *
+     * @param selection what is released
+     * @param covers seal of the report that was seen
+     * @param reason why
+     */
+    record ReleasedAnew(Selection selection, String covers, String reason) implements Decision {
+        @Override
+        public Kind kind() {
+            return Kind.RELEASED_ANEW;
+        }
+
+        @Override
+        public String subject() {
+            return selection.describe();
+        }
+
+        @Override
+        public Map<String, String> payload() {
+            Map<String, String> p = edition();
+            p.put("selection", SelectionDocument.write(selection));
+            p.put("reason", reason);
+            p.put("covers", covers);
+            return p;
+        }
+    }
+
+    /**
+     * Something that came cannot be used as it is.
+     *
+     * @param supplier who sent it
+     * @param item what it is
+     * @param what what is wrong with it
+     * @param then what is done about it
+     */
+    record DefectNoted(String supplier, String item, String what, Then then) implements Decision {
+        /** What is done about something defective. */
+        public enum Then {
+            RETURN,
+            REWORK,
+            USE
+        }
+
+        @Override
+        public Kind kind() {
+            return Kind.DEFECT_NOTED;
+        }
+
+        @Override
+        public String subject() {
+            return item;
+        }
+
+        @Override
+        public Map<String, String> payload() {
+            Map<String, String> p = edition();
+            p.put("supplier", supplier);
+            p.put("what", what);
+            p.put("then", then.name());
+            return p;
+        }
+    }
+
+    /**
      * A step was ticked off.
      *
      * @param stepId the step
@@ -314,6 +378,14 @@ public sealed interface Decision {
                         p.getOrDefault("verdict", ""),
                         Long.parseLong(p.getOrDefault("totalCents", "0")),
                         p.getOrDefault("csv", "")));
+            case RELEASED_ANEW ->
+                Optional.of(new ReleasedAnew(selection(e), p.getOrDefault("covers", ""), p.getOrDefault("reason", "")));
+            case DEFECT_NOTED ->
+                Optional.of(new DefectNoted(
+                        p.getOrDefault("supplier", ""),
+                        e.subject(),
+                        p.getOrDefault("what", ""),
+                        DefectNoted.Then.valueOf(p.getOrDefault("then", "RETURN"))));
             case STEP_TICKED ->
                 Optional.of(new StepTicked(
                         e.subject(),

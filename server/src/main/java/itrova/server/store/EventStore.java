@@ -58,6 +58,9 @@ public class EventStore {
         BLED,
         ROAD,
         CAUTION_READ,
+        PART_MEASURED,
+        DEFECT_NOTED,
+        RELEASED_ANEW,
         SUPPLIER_ORDER,
         /** Happened elsewhere, before the job was brought here; nothing here hangs on it. */
         HAPPENED_ELSEWHERE

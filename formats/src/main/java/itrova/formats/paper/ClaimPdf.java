@@ -1,0 +1,85 @@
+package itrova.formats.paper;
+
+import static itrova.formats.paper.FlowingPdf.LINE;
+import static itrova.formats.paper.FlowingPdf.MARGIN;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.List;
+
+/** A letter to a supplier about what did not come as it was ordered, on A4. */
+public final class ClaimPdf {
+    private static final float INDENT = MARGIN + 14;
+
+    private ClaimPdf() {}
+
+    /**
+     * What the letter says.
+     *
+     * @param shop who writes, and where
+     * @param supplier to whom
+     * @param day on which
+     * @param numbers the supplier's own numbers of the orders
+     * @param missing what did not come, or came damaged, in sentences
+     * @param measured what is not as promised, in sentences, with the doubt of the readings
+     * @param defects what else is wrong, and what is asked for
+     */
+    public record Claim(
+            List<String> shop,
+            String supplier,
+            String day,
+            List<String> numbers,
+            List<String> missing,
+            List<String> measured,
+            List<String> defects) {
+        /** Whether there is nothing to claim. */
+        public boolean isEmpty() {
+            return missing.isEmpty() && measured.isEmpty() && defects.isEmpty();
+        }
+    }
+
+    /** The letter as a PDF file. */
+    public static byte[] write(Claim claim) {
+        try (FlowingPdf sheet = new FlowingPdf("Claim to " + claim.supplier())) {
+            for (String line : claim.shop()) {
+                sheet.text(MARGIN, FlowingPdf.TEXT_SIZE, line);
+                sheet.down(LINE);
+            }
+            sheet.down(14);
+            sheet.text(MARGIN, 12, "To " + claim.supplier());
+            sheet.rightText(10, claim.day());
+            sheet.down(24);
+            sheet.text(MARGIN, 14, "What did not come as ordered");
+            sheet.down(20);
+            if (!claim.numbers().isEmpty()) {
+                sheet.paragraph(MARGIN, "Your numbers: " + String.join(", ", claim.numbers()));
+                sheet.down(6);
+            }
+            part(sheet, "Missing or damaged", claim.missing());
+            part(sheet, "Not as promised, measured when unpacked", claim.measured());
+            part(sheet, "Defects", claim.defects());
+            sheet.down(10);
+            sheet.paragraph(
+                    MARGIN,
+                    "These are parts of a brake. Please send what is missing, take back what is not as promised, and tell us whether other parts of the same batch were sent.");
+            sheet.down(36);
+            sheet.text(MARGIN, FlowingPdf.TEXT_SIZE, "____________________________________");
+            return sheet.bytes();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static void part(FlowingPdf sheet, String title, List<String> lines) throws IOException {
+        if (lines.isEmpty()) {
+            return;
+        }
+        sheet.heading(12, title);
+        for (String line : lines) {
+            sheet.room(LINE);
+            sheet.text(MARGIN, FlowingPdf.TEXT_SIZE, "-");
+            sheet.paragraph(INDENT, line);
+        }
+        sheet.down(4);
+    }
+}

@@ -1,0 +1,372 @@
+package itrova.server.order;
+
+import itrova.core.kit.Figure;
+import itrova.core.kit.Kit;
+import itrova.core.order.SupplierOrder;
+import itrova.core.phrase.Amount;
+import itrova.core.quantity.Dimension;
+import itrova.core.quantity.ShopNotation;
+import itrova.core.quantity.Unit;
+import itrova.core.receive.Incoming;
+import itrova.core.receive.Incoming.Compared;
+import itrova.core.receive.IncomingFigure;
+import itrova.core.vehicle.Side;
+import itrova.formats.paper.ClaimPdf;
+import itrova.server.api.BadInputException;
+import itrova.server.api.ConflictException;
+import itrova.server.api.CurrentPerson;
+import itrova.server.axle.Chosen;
+import itrova.server.axle.Releases;
+import itrova.server.axle.Workbench;
+import itrova.server.store.Decision;
+import itrova.server.store.Decision.DefectNoted;
+import itrova.server.store.EventStore;
+import itrova.server.store.EventStore.Kind;
+import itrova.server.store.EventStore.Place;
+import itrova.server.store.IncomingStore;
+import itrova.server.store.JobStore.AxleRow;
+import itrova.server.store.ShopStore;
+import itrova.server.suppliers.SupplierOrders;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Unpacking: what came measured against what was promised, defects, what it changes, and the letter about it. Lengths in mm. */
+@RestController
+@RequestMapping("/api/axles/{axleId}/unpacking")
+public class UnpackController {
+    private final Workbench bench;
+    private final Releases releases;
+    private final IncomingStore incoming;
+    private final SupplierOrders suppliers;
+    private final EventStore events;
+    private final ShopStore shop;
+    private final CurrentPerson me;
+
+    UnpackController(
+            Workbench bench,
+            Releases releases,
+            IncomingStore incoming,
+            SupplierOrders suppliers,
+            EventStore events,
+            ShopStore shop,
+            CurrentPerson me) {
+        this.bench = bench;
+        this.releases = releases;
+        this.incoming = incoming;
+        this.suppliers = suppliers;
+        this.events = events;
+        this.shop = shop;
+        this.me = me;
+    }
+
+    /** A piece as it was measured; absent text where it was not. */
+    public record PieceView(
+            @Nullable String text,
+            @Nullable Double value,
+            @Nullable Double half,
+            Compared compared) {}
+
+    /**
+     * @param promised what the papers say
+     * @param tolerance half width of it
+     * @param assumed whether the papers state no tolerance and the shop's class stands in
+     */
+    public record IncomingView(
+            IncomingFigure figure,
+            String title,
+            double promised,
+            double tolerance,
+            boolean assumed,
+            PieceView left,
+            PieceView right) {}
+
+    public record DefectView(String supplier, String item, String what, DefectNoted.Then then, String by, Instant at) {}
+
+    /**
+     * @param supplier who sold the kit
+     * @param changes verdicts the order was released by that what came, or a later reading, overturns
+     * @param released who released the order anew last, and why; empty if nobody did
+     */
+    public record UnpackView(
+            String supplier,
+            List<String> suppliers,
+            List<IncomingView> figures,
+            List<DefectView> defects,
+            List<String> changes,
+            String verdict,
+            String released,
+            String seal) {}
+
+    public record IncomingForm(
+            @NotNull IncomingFigure figure,
+            @NotNull Side side,
+            @NotNull @Size(max = 40) String text) {}
+
+    public record DefectForm(
+            @NotBlank @Size(max = 80) String supplier,
+            @NotBlank @Size(max = 120) String item,
+            @NotBlank @Size(max = 300) String what,
+            @NotNull DefectNoted.Then then) {}
+
+    @GetMapping
+    public UnpackView look(@PathVariable long axleId) {
+        Chosen chosen = bench.chosen(bench.axle(axleId));
+        Kit promised = promised(chosen);
+        Incoming came = incoming.of(axleId, promised.code());
+        List<IncomingStore.Row> rows = incoming.rows(axleId, promised.code());
+        return new UnpackView(
+                promised.supplier(),
+                Stream.concat(
+                                Stream.of(promised.supplier()),
+                                suppliers.ofAxle(axleId).stream()
+                                        .map(r -> r.order().supplier()))
+                        .distinct()
+                        .sorted()
+                        .toList(),
+                Incoming.of(promised).stream()
+                        .map(f -> view(promised, came, rows, f))
+                        .toList(),
+                defects(axleId),
+                releases.overturned(chosen),
+                chosen.report().verdict().word(),
+                releases.anew(chosen)
+                        .map(t -> t.by() + ": " + t.decision().reason())
+                        .orElse(""),
+                chosen.seal());
+    }
+
+    private static Kit promised(Chosen chosen) {
+        return chosen.kit().with(chosen.options());
+    }
+
+    private static IncomingView view(Kit promised, Incoming came, List<IncomingStore.Row> rows, IncomingFigure figure) {
+        Figure papers = figure.promised(promised).orElseThrow();
+        return new IncomingView(
+                figure,
+                figure.title(),
+                papers.value(),
+                papers.tolerance(),
+                papers.assumed(),
+                piece(promised, came, rows, figure, Side.LEFT),
+                piece(promised, came, rows, figure, Side.RIGHT));
+    }
+
+    private static PieceView piece(
+            Kit promised, Incoming came, List<IncomingStore.Row> rows, IncomingFigure figure, Side side) {
+        Optional<IncomingStore.Row> last = rows.stream()
+                .filter(r -> r.figure() == figure && r.side() == side)
+                .reduce((first, second) -> second)
+                .filter(r -> r.reading().isPresent());
+        return new PieceView(
+                last.map(IncomingStore.Row::text).orElse(null),
+                last.flatMap(IncomingStore.Row::reading)
+                        .map(Incoming.Reading::value)
+                        .orElse(null),
+                last.flatMap(IncomingStore.Row::reading)
+                        .map(Incoming.Reading::half)
+                        .orElse(null),
+                came.compared(promised, figure, side));
+    }
+
+    private List<DefectView> defects(long axleId) {
+        List<DefectView> all = new ArrayList<>();
+        for (EventStore.EventRow e : events.ofAxle(axleId)) {
+            Decision.of(e).ifPresent(d -> {
+                if (d instanceof DefectNoted n) {
+                    all.add(new DefectView(n.supplier(), n.item(), n.what(), n.then(), e.by(), e.at()));
+                }
+            });
+        }
+        return all;
+    }
+
+    /** Writes a reading down; an empty one takes the earlier back. The fit is worked out with it from then on. */
+    @PostMapping("/readings")
+    @Transactional
+    public UnpackView read(@PathVariable long axleId, @Valid @RequestBody IncomingForm body) {
+        AxleRow row = bench.lockedAxle(axleId);
+        Chosen chosen = bench.chosen(row);
+        Kit promised = promised(chosen);
+        if (releases.orders(axleId).isEmpty()) {
+            throw new ConflictException("Nothing is ordered for the " + row.name() + ": nothing can have come.");
+        }
+        if (body.figure().promised(promised).isEmpty()) {
+            throw BadInputException.of(
+                    "figure",
+                    body.figure().name(),
+                    "The papers of kit " + promised.code() + " promise no “"
+                            + body.figure().title() + "”.");
+        }
+        String text = body.text().strip();
+        Optional<Incoming.Reading> reading =
+                text.isEmpty() ? Optional.empty() : Optional.of(parse(body.figure(), text));
+        incoming.add(
+                axleId,
+                promised.code(),
+                new IncomingStore.Row(body.figure(), body.side(), text, reading, "", Instant.now()),
+                me.get().id());
+        events.add(
+                Place.axle(row.jobId(), axleId),
+                Kind.PART_MEASURED,
+                body.figure().title() + ", " + body.side().word(),
+                Map.of("kit", promised.code(), "text", text.isEmpty() ? "taken back" : text),
+                me.get().id());
+        return look(axleId);
+    }
+
+    /** A reading with what it may be off, where that is told: {@code 12,9 ± 0,05 mm}. */
+    private Incoming.Reading parse(IncomingFigure figure, String text) {
+        String[] parts = text.split("±|\\+/?-", 2);
+        try {
+            String value = parts[0].strip();
+            double mm = mm(value);
+            // the doubt may be told with the unit the value leaves out, or the other way round
+            double half = parts.length == 1 ? figure.half() : mm(parts[1].strip());
+            return new Incoming.Reading(
+                    parts.length == 2 && isBare(value) && !isBare(parts[1].strip())
+                            ? mm(value + " " + unit(parts[1]))
+                            : mm,
+                    half);
+        } catch (IllegalArgumentException e) {
+            throw BadInputException.of("text", text, figure.title() + ": " + e.getMessage());
+        }
+    }
+
+    private static boolean isBare(String text) {
+        return text.matches("[\\d.,/ ]+");
+    }
+
+    private static String unit(String text) {
+        return text.replaceAll("[\\d.,/ ]", "");
+    }
+
+    private double mm(String text) {
+        return ShopNotation.parse(text, Dimension.LENGTH, Unit.usual(Dimension.LENGTH, me.units()))
+                .si();
+    }
+
+    /** Notes something that came and cannot be used as it is, and what is done about it. */
+    @PostMapping("/defects")
+    @Transactional
+    public UnpackView defect(@PathVariable long axleId, @Valid @RequestBody DefectForm body) {
+        AxleRow row = bench.lockedAxle(axleId);
+        if (releases.orders(axleId).isEmpty()) {
+            throw new ConflictException("Nothing is ordered for the " + row.name() + ": nothing can have come.");
+        }
+        events.add(
+                Place.axle(row.jobId(), axleId),
+                new DefectNoted(
+                        body.supplier().strip(),
+                        body.item().strip(),
+                        body.what().strip(),
+                        body.then()),
+                me.get().id());
+        return look(axleId);
+    }
+
+    /** The letter to a supplier about what did not come as it was ordered. */
+    @GetMapping(value = "/claim.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    public ResponseEntity<byte[]> claim(@PathVariable long axleId, @RequestParam @Size(max = 80) String supplier) {
+        ClaimPdf.Claim claim = claimOf(axleId, supplier);
+        if (claim.isEmpty()) {
+            throw new ConflictException("There is nothing to claim of " + supplier
+                    + ": everything counted came, nothing measured is surely off, no defect is noted.");
+        }
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"claim-" + axleId + ".pdf\"")
+                .body(ClaimPdf.write(claim));
+    }
+
+    private ClaimPdf.Claim claimOf(long axleId, String supplier) {
+        Kit promised = promised(bench.chosen(bench.axle(axleId)));
+        List<SupplierOrder> orders = suppliers.ofAxle(axleId).stream()
+                .map(r -> r.order())
+                .filter(o -> o.supplier().equals(supplier) && o.state() != SupplierOrder.State.CANCELLED)
+                .toList();
+        ShopStore.Settings own = shop.settings();
+        return new ClaimPdf.Claim(
+                Stream.concat(Stream.of(own.name()), Arrays.stream(own.address().split("\\R")))
+                        .filter(line -> !line.isBlank())
+                        .toList(),
+                supplier,
+                LocalDate.now().toString(),
+                orders.stream()
+                        .map(SupplierOrder::number)
+                        .filter(n -> !n.isEmpty())
+                        .toList(),
+                orders.stream()
+                        .flatMap(o -> o.lines().stream())
+                        .flatMap(UnpackController::lacking)
+                        .toList(),
+                supplier.equals(promised.supplier()) ? off(axleId, promised) : List.of(),
+                defects(axleId).stream()
+                        .filter(d -> d.supplier().equals(supplier))
+                        .map(d -> d.item() + ": " + d.what() + ". " + ASKED.get(d.then()))
+                        .toList());
+    }
+
+    private static final Map<DefectNoted.Then, String> ASKED = Map.of(
+            DefectNoted.Then.RETURN, "It goes back; please replace it.",
+            DefectNoted.Then.REWORK, "We rework it within its limits and ask for the cost.",
+            DefectNoted.Then.USE, "We use it as it is; this is for your knowledge.");
+
+    /** Only of a parcel that was begun to be counted is known what lacks. */
+    private static Stream<String> lacking(SupplierOrder.Line l) {
+        List<String> all = new ArrayList<>();
+        if (l.damaged() > 0) {
+            all.add(l.damaged() + " × " + l.item() + " came damaged.");
+        }
+        int lacks = l.ordered() - l.received() - l.damaged() - l.backOrdered();
+        if (lacks > 0 && l.received() + l.damaged() > 0) {
+            all.add(lacks + " × " + l.item() + " did not come: " + l.ordered() + " ordered, "
+                    + (l.received() + l.damaged()) + " came.");
+        }
+        return all.stream();
+    }
+
+    private List<String> off(long axleId, Kit promised) {
+        Incoming came = incoming.of(axleId, promised.code());
+        List<String> all = new ArrayList<>();
+        for (IncomingFigure f : Incoming.of(promised)) {
+            for (Side side : Side.values()) {
+                if (came.compared(promised, f, side) == Compared.NOT_AS_PROMISED) {
+                    Incoming.Reading r = came.readings().get(f).get(side);
+                    Figure papers = f.promised(promised).orElseThrow();
+                    all.add(f.title() + ", " + side.word() + ": " + amount(r.value(), r.half()) + ", promised "
+                            + amount(papers.value(), papers.tolerance())
+                            + (papers.assumed() ? " (tolerance not stated, usual class)" : "") + ".");
+                }
+            }
+        }
+        return all;
+    }
+
+    private String amount(double value, double half) {
+        return Stream.of(Amount.mm(value, 2).asBare(), Amount.mm(half, 2))
+                .map(me.wording()::amount)
+                .collect(Collectors.joining(" ± "));
+    }
+}
