@@ -85,6 +85,28 @@ class BenchIT extends BrowserTest {
         assertThat(steady).containsText("came in part");
         waitForStillness();
         assertAccessible("orders to suppliers");
+
+        Locator bench = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Unpack and measure"));
+        bench.getByLabel("Disc, outside diameter, left").fill("500 mm");
+        page.keyboard().press("Enter");
+        assertThat(bench.getByLabel("Disc, outside diameter, right")).isFocused();
+        assertThat(bench.getByText("NOT as promised")).hasCount(1);
+        page.keyboard().type("500 ± 0.5 mm");
+        page.keyboard().press("Enter");
+        assertThat(bench.getByText("NOT as promised")).hasCount(2);
+        assertThat(bench.getByText("What came changes the fit")).isVisible();
+        assertThat(bench).containsText("does not fit now");
+        bench.getByLabel("Part").fill("caliper, left");
+        bench.getByLabel("What is wrong").fill("slide seized");
+        button("Note it").click();
+        assertThat(bench.getByText("goes back")).hasCount(1);
+        String letter = bench.getByRole(AriaRole.LINK).first().getAttribute("href");
+        assertThat(page.request().get(letter)).isOK();
+        for (String side : new String[] {"left", "right"}) {
+            bench.getByLabel("Disc, outside diameter, " + side).fill("");
+            page.keyboard().press("Enter");
+        }
+        assertThat(bench.getByText("What came changes the fit")).isHidden();
     }
 
     @Test
