@@ -71,10 +71,10 @@ class UnpackApiTest {
                 .json();
         assertThat(figure(after, "STUD_HOLE").path("left").path("compared").asString())
                 .isEqualTo("NOT_AS_PROMISED");
-        assertThat(after.path("changes").toString()).contains("Stud holes");
+        assertThat(after.path("changes").toString()).contains("Studs through disc");
         // told on the bench card and the floor too
         JsonNode card = viewer.get("/api/axles/" + axle + "/bench").json();
-        assertThat(card.path("alarms").toString()).contains("Stud holes");
+        assertThat(card.path("alarms").toString()).contains("Studs through disc");
         assertThat(card.path("changes").toString()).contains("stud holes");
 
         Answer letter = viewer.get(unpacking + "/claim.pdf?supplier="
