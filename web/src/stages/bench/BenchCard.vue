@@ -11,6 +11,7 @@ import OverturnedAlarm from "../../verdict/OverturnedAlarm.vue";
 import StepCaution from "./StepCaution.vue";
 import StepHelp from "./StepHelp.vue";
 import StepList from "./StepList.vue";
+import StepPicture from "./StepPicture.vue";
 import StepReading from "./StepReading.vue";
 import { useBenchCard } from "./useBenchCard";
 
@@ -120,7 +121,7 @@ async function onTick() {
         ? step.value.reading !== undefined
         : e.status === 409 && card.value?.missing.length !== 0);
     mayConfirm.value = e instanceof Refusal && e.confirmable;
-    if (e instanceof Refusal && e.status === 409) await load(); // the card as it is now, beside what is said of it
+    if (e instanceof Refusal && e.status === 409) await load(); // beside what is said of it
   } finally {
     isBusy.value = false;
   }
@@ -246,7 +247,10 @@ async function onUntick() {
             </div>
           </div>
           <h2 ref="heading" tabindex="-1">{{ step.title }}</h2>
-          <p class="text">{{ step.text }}</p>
+          <div class="told">
+            <p class="text">{{ step.text }}</p>
+            <StepPicture v-if="step.picture" :picture="step.picture" />
+          </div>
           <p v-if="step.tools.length || step.minutes" class="takes">
             <template v-if="step.minutes !== undefined">About {{ Math.round(step.minutes) }} min</template
             ><template v-if="step.people > 1">, two people</template
@@ -365,6 +369,17 @@ h2 {
 
 h2:focus {
   outline: none;
+}
+
+.told {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: 0 1rem;
+}
+
+.told .text {
+  flex: 1 1 20rem;
 }
 
 .text {

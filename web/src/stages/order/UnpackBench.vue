@@ -220,6 +220,10 @@ async function onRelease() {
   margin-bottom: 0.9rem;
 }
 
+td {
+  vertical-align: middle;
+}
+
 td input {
   font: inherit;
   min-height: 44px;

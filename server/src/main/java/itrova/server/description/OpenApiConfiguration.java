@@ -7,6 +7,7 @@ import itrova.core.brakes.WhatIf;
 import itrova.core.order.SupplierOrder;
 import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.VehicleSheet;
+import itrova.core.work.StepPicture;
 import itrova.formats.drawing.Sheet;
 import itrova.server.api.HealthController;
 import itrova.server.axle.FindingViews;
@@ -84,6 +85,7 @@ public class OpenApiConfiguration {
             JobsController.class,
             DossierController.class,
             RoadController.class,
+            StepPicture.class,
             UnpackController.class,
             WeekController.class,
             AxleEndView.class,

@@ -5,6 +5,7 @@ import itrova.core.work.BenchStep;
 import itrova.core.work.BenchStep.Tighten;
 import itrova.core.work.Minutes;
 import itrova.core.work.PlanChange;
+import itrova.core.work.StepPicture;
 import itrova.server.api.CurrentPerson;
 import itrova.server.axle.Releases;
 import itrova.server.axle.Workbench;
@@ -86,6 +87,7 @@ public class BenchController {
     }
 
     /**
+     * @param picture bolts or nuts as they lie, where the step tightens any of a known lie
      * @param minutes own time it usually takes; absent where nobody said
      * @param people how many are needed at once
      * @param outside who does it where it goes out of the shop; empty if nobody
@@ -99,6 +101,7 @@ public class BenchController {
             boolean cautionRead,
             String hold,
             @Nullable WantedReading reading,
+            @Nullable StepPicture picture,
             @Nullable Double torqueNm,
             List<String> tools,
             @Nullable Double minutes,
@@ -177,6 +180,7 @@ public class BenchController {
                 s.caution().isEmpty() || read.contains(s.caution()),
                 s.hold(),
                 s.reading().map(WantedReading::of).orElse(null),
+                StepPicture.of(s, card.chosen().report().kit()).orElse(null),
                 s.tighten().map(Tighten::torque).orElse(null),
                 s.effort().tools(),
                 s.effort().minutes().map(Minutes::likely).orElse(null),
