@@ -117,6 +117,10 @@ class UnpackApiTest {
                     .json();
         }
         assertThat(view.path("verdict").asString()).isEqualTo("does not fit");
+        // looked at in the section and in the match, it is the disc that came
+        JsonNode section = viewer.get("/api/axles/" + axle + "/section?kit=QF-103&side=LEFT")
+                .json();
+        assertThat(section.path("findings").toString()).contains("DOES_NOT_FIT");
         Answer refused = lead.post(
                 "/api/axles/" + axle + "/order/release",
                 "{\"reason\":\"it will do\",\"seal\":\"" + view.path("seal").asString() + "\"}");

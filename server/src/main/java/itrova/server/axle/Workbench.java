@@ -87,7 +87,12 @@ public class Workbench {
     }
 
     public KitReport report(AxleRow row, String code) {
-        return FitEngine.report(record(row).toCase(List.of(Side.values())), kit(code), settings());
+        return FitEngine.report(record(row).toCase(List.of(Side.values())), kitFor(row, code), settings());
+    }
+
+    /** A kit of the catalogue as it came for an axle, where pieces of it were measured there; else as its papers promise. */
+    public Kit kitFor(AxleRow row, String code) {
+        return incoming.of(row.id(), code).asItCame(kit(code));
     }
 
     public Kit kit(String code) {

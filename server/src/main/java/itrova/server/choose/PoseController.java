@@ -10,6 +10,7 @@ import itrova.core.vehicle.Wheel;
 import itrova.server.api.ConflictException;
 import itrova.server.axle.Workbench;
 import itrova.server.choose.SectionController.PointView;
+import itrova.server.store.JobStore.AxleRow;
 import itrova.server.store.NotFoundException;
 import itrova.server.store.WheelStore;
 import java.util.List;
@@ -74,7 +75,8 @@ public class PoseController {
             @RequestParam(required = false) @Nullable String wheel,
             @RequestParam(defaultValue = "0") double steer,
             @RequestParam(defaultValue = "0") double lift) {
-        AxleEnd found = bench.record(bench.axle(axleId)).end(side);
+        AxleRow row = bench.axle(axleId);
+        AxleEnd found = bench.record(row).end(side);
         AxleEnd end = wheel == null || wheel.isBlank() ? found : found.withWheel(wheel(wheel));
         Optional<Steering> steering = end.around().steering();
         Travel travel = end.around().travel().orElse(new Travel(0, 0, 0));
@@ -82,7 +84,7 @@ public class PoseController {
         double out = steering.map(Steering::lockOut).orElse(0.0);
         double angle = Math.max(-out, Math.min(in, steer));
         double height = Math.max(-travel.droop(), Math.min(travel.bump(), lift));
-        SweptPose pose = SweptPose.of(end, bench.kit(kit), bench.settings(), angle, height)
+        SweptPose pose = SweptPose.of(end, bench.kitFor(row, kit), bench.settings(), angle, height)
                 .orElseThrow(
                         () -> new ConflictException(
                                 "The wheel cannot be moved yet: hub face, travel and, where steered, king-pin axis and locks are wanted. Enter them under “Around the wheel”."));

@@ -137,7 +137,7 @@ public class SectionController {
         ShopSettings settings = bench.settings();
         AxleCase found = bench.record(row).toCase(List.of(Side.values()));
         AxleCase axle = wheel == null || wheel.isBlank() ? found : found.withWheel(wheel(wheel));
-        KitReport report = FitEngine.report(axle, bench.kit(kit), settings);
+        KitReport report = FitEngine.report(axle, bench.kitFor(row, kit), settings);
         AxleEnd end = axle.ends().get(side.ordinal());
         Kit k = report.kit();
         WheelProfile profile = WheelProfile.of(end);
