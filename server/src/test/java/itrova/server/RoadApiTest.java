@@ -189,6 +189,24 @@ class RoadApiTest {
         assertThat(card.path("moves").get(0).hasNonNull("fine")).isFalse();
     }
 
+    /** An order that stands while nothing is chosen any more: the vehicle stands, and the week goes on for the others. */
+    @Test
+    void aChoiceTakenBackAfterTheOrderKeepsTheVehicleStanding() throws Exception {
+        long axle = copyOfVan(mechanic, "QF-103");
+        String road = "/api/jobs/" + jobOf(axle) + "/road";
+        JsonNode order = mechanic.get("/api/axles/" + axle + "/order").json();
+        mechanic.post("/api/axles/" + axle + "/order/placement", Asked.seal(order));
+        int version = mechanic.get("/api/axles/" + axle + "/end")
+                .json()
+                .path("version")
+                .asInt();
+        assertThat(mechanic.put("/api/axles/" + axle + "/choice", "{\"version\":" + version + ",\"kit\":null}")
+                        .status())
+                .isEqualTo(200);
+        assertThat(viewer.get(road).json().path("standing").toString()).contains("No kit is chosen");
+        assertThat(viewer.get("/api/week").status()).isEqualTo(200);
+    }
+
     @Test
     void stopsAreComparedWithTheirSpread() throws Exception {
         long axle = copyOfVan(mechanic, "QF-103");

@@ -153,7 +153,18 @@ public class BenchCards {
         if (releases.orders(row.id()).isEmpty()) {
             return Optional.empty();
         }
-        Card card = card(bench.chosen(row));
+        Card card;
+        try {
+            card = card(bench.chosen(row));
+        } catch (ConflictException | NotFoundException e) {
+            // ordered, and now nothing is chosen or what was is gone: that is open, and says so
+            return Optional.of(new Standing(
+                    new AxleWork(row.name(), List.of(String.valueOf(e.getMessage())), List.of(), List.of()),
+                    new BenchPlan(List.of()),
+                    List.of(),
+                    List.of(),
+                    Set.of()));
+        }
         List<String> marked = new ArrayList<>();
         List<String> letPass = new ArrayList<>();
         for (BenchStep step : card.plan().steps()) {
