@@ -248,22 +248,24 @@ async function onUntick() {
           </div>
           <h2 ref="heading" tabindex="-1">{{ step.title }}</h2>
           <div class="told">
-            <p class="text">{{ step.text }}</p>
+            <div class="words">
+              <p class="text">{{ step.text }}</p>
+              <p v-if="step.tools.length || step.minutes" class="takes">
+                <template v-if="step.minutes !== undefined">About {{ Math.round(step.minutes) }} min</template
+                ><template v-if="step.people > 1">, two people</template
+                ><template v-if="step.outside">, out to {{ step.outside }}</template
+                ><template v-if="step.tools.length">. Take: {{ step.tools.join(", ") }}.</template>
+              </p>
+              <StepCaution
+                v-if="step.caution"
+                :caution="step.caution"
+                :is-wanted="mayTick && !isCautionRead"
+                @read="onRead"
+              />
+              <p v-if="step.hold" class="hold"><strong>Hold.</strong> {{ step.hold }}</p>
+            </div>
             <StepPicture v-if="step.picture" :picture="step.picture" />
           </div>
-          <p v-if="step.tools.length || step.minutes" class="takes">
-            <template v-if="step.minutes !== undefined">About {{ Math.round(step.minutes) }} min</template
-            ><template v-if="step.people > 1">, two people</template
-            ><template v-if="step.outside">, out to {{ step.outside }}</template
-            ><template v-if="step.tools.length">. Take: {{ step.tools.join(", ") }}.</template>
-          </p>
-          <StepCaution
-            v-if="step.caution"
-            :caution="step.caution"
-            :is-wanted="mayTick && !isCautionRead"
-            @read="onRead"
-          />
-          <p v-if="step.hold" class="hold"><strong>Hold.</strong> {{ step.hold }}</p>
           <p v-if="step.torqueNm" class="torque figures">
             {{ toTorque(step.torqueNm, session.units) }}
             <span class="soft">= {{ toTorque(step.torqueNm, other) }}, by the kit's papers</span>
@@ -378,7 +380,7 @@ h2:focus {
   gap: 0 1rem;
 }
 
-.told .text {
+.words {
   flex: 1 1 20rem;
 }
 

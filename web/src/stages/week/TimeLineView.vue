@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from "vue";
+import { computed, nextTick, ref, watch } from "vue";
 import { toTimeLine, type Row, type WeekTask, type WorkingSpan } from "./timeLine";
 
 /** Tasks on a line of working time; drag one to the right to pin it not before a time. */
@@ -43,6 +43,20 @@ const toName = (t: WeekTask) =>
     t.who.join(" and ") || t.outside
   }${t.done ? ", done" : ""}`;
 
+/** What is open first is what is looked for. */
+const scroller = ref<HTMLElement | null>(null);
+const first = computed(() =>
+  Math.min(...rows.flatMap((r) => r.tasks.filter((t) => !t.done)).map((t) => line.value.toMinute(t.start))),
+);
+watch(
+  [first, scale],
+  () =>
+    void nextTick(() => {
+      if (scroller.value && Number.isFinite(first.value)) scroller.value.scrollLeft = toX(first.value) - 40;
+    }),
+  { immediate: true },
+);
+
 const dragged = ref<{ task: WeekTask; from: number; by: number } | null>(null);
 function onDown(t: WeekTask, e: PointerEvent) {
   emit("pick", t);
@@ -69,7 +83,7 @@ const toShift = (t: WeekTask) => (dragged.value?.task.id === t.id ? dragged.valu
     <ul class="names" aria-hidden="true">
       <li v-for="(r, i) in rows" :key="`${i}-${r.name}`">{{ r.name }}</li>
     </ul>
-    <div class="scroll" tabindex="0" role="region" aria-label="Time line">
+    <div ref="scroller" class="scroll" tabindex="0" role="region" aria-label="Time line">
       <svg :width="width" :height="height" role="group" aria-label="Tasks by their time">
         <defs>
           <pattern id="week-0" width="8" height="8" patternUnits="userSpaceOnUse">

@@ -93,6 +93,14 @@ const today = computed(() => {
             { value: 'job', text: 'By job' },
           ]"
         />
+        <PressedRow
+          v-model="size"
+          label="Size"
+          :options="[
+            { value: 'day', text: 'Day' },
+            { value: 'whole', text: 'All of it' },
+          ]"
+        />
         <button v-if="session.mayChange" type="button" class="strong" :disabled="isBusy" @click="onPlan">
           {{ week.madeAt ? "Plan anew from now" : "Plan the week" }}
         </button>
