@@ -96,7 +96,7 @@ class BenchIT extends BrowserTest {
         assertThat(bench.getByText("NOT as promised")).hasCount(2);
         assertThat(bench.getByText("What came changes the fit")).isVisible();
         assertThat(bench).containsText("does not fit now");
-        bench.getByLabel("Part").fill("caliper, left");
+        bench.getByLabel("Part", new Locator.GetByLabelOptions().setExact(true)).fill("caliper, left");
         bench.getByLabel("What is wrong").fill("slide seized");
         button("Note it").click();
         assertThat(bench.getByText("goes back")).hasCount(1);
