@@ -10,21 +10,31 @@ import { toLength, toTorque } from "../../units/format";
 const { step } = defineProps<{ step: Schemas["StepView"] }>();
 const session = useSession();
 
-const kind = computed(() => {
-  if (step.reading?.kind === "END_PLAY") return "nut";
-  if (step.reading?.kind === "RUN_OUT") return "indexing";
-  return step.torqueNm ? "wrench" : "";
+type Kind = "nut" | "indexing" | "wrench" | "shims" | "engagement";
+const kinds = computed<Kind[]>(() => {
+  const all: Kind[] = [];
+  if (step.reading?.kind === "END_PLAY") all.push("nut");
+  else if (step.reading?.kind === "RUN_OUT") all.push("indexing");
+  else if (step.torqueNm) all.push("wrench");
+  if (step.id.endsWith("caliper")) all.push("shims");
+  if (step.id === "wheel-nuts") all.push("engagement");
+  return all;
 });
-const TITLES = {
+const TITLES: Record<Kind, string> = {
   nut: "How far to turn the nut",
   indexing: "Where the disc sits best",
   wrench: "With an extension or crowfoot",
+  shims: "Shims that centre the caliper",
+  engagement: "Is the nut far enough on its stud?",
 };
+const kind = ref<Kind>("nut");
 
 const problem = ref("");
 const said = ref("");
 const nut = reactive({ measured: "", pitch: "1/16 in", positions: 12 });
 const wrench = reactive({ length: "", extension: "", angle: 0 });
+const shims = reactive({ wanted: "", counted: "", bolts: 4 });
+const stud = reactive({ turns: 8, thread: "" });
 const indexing = reactive({ hub: "", hubRadius: "", disc: "", discRadius: "", studs: 5 });
 
 const toList = (text: string) => text.split(/[;\s]+/).filter(Boolean);
@@ -59,13 +69,50 @@ async function onIndexing() {
     said.value = `${best.studs ? `Turn the disc on by ${best.studs} ${best.studs === 1 ? "stud" : "studs"}` : "Leave the disc as it is"}: ${toLength(best.totalReading, session.units)} to be expected, ${toLength(now.totalReading, session.units)} as it is. Read it again on all nuts.`;
 }
 
-async function onAsk() {
+/** Shims as counted: thickness x how many, such as `1.0x4 0.5x8`. */
+const toSizes = (text: string) =>
+  text
+    .split(/[;\s]+/)
+    .filter(Boolean)
+    .map((each) => {
+      const [thickness = "", count = ""] = each.split(/[x×*]/);
+      return { thickness, count: Number(count) };
+    });
+
+async function onShims() {
+  const sizes = toSizes(shims.counted);
+  if (!sizes.length || sizes.some((s) => !Number.isInteger(s.count) || s.count < 1)) {
+    problem.value = "Write what was counted like 1.0x4 0.5x8: thickness x pieces, both sides together.";
+    return;
+  }
+  const s = await toData(
+    client.POST("/api/bench-help/shims", { body: { wanted: shims.wanted, sizes, bolts: shims.bolts } }),
+  );
+  const pieces = s.pieces.map((p) => toLength(p, session.units)).join(" + ") || "no shim";
+  said.value = `Under each bolt ${pieces}: ${toLength(s.thickness, session.units)}, ${toLength(s.off, session.units)} from what is wanted. The same under every bolt; read the slides' travel to both ends again.`;
+}
+
+async function onEngagement() {
+  const e = await toData(client.POST("/api/bench-help/engagement", { body: { ...stud } }));
+  said.value = e.enough
+    ? `${toLength(e.engaged, session.units)} of thread hold: enough, ${toLength(e.wanted, session.units)} are wanted.`
+    : `Only ${toLength(e.engaged, session.units)} of thread hold, ${toLength(e.wanted, session.units)} are wanted (${e.turnsWanted} turns). The wheel does not go on the road on these studs.`;
+}
+
+const ASK: Record<Kind, () => Promise<void>> = {
+  nut: onNut,
+  indexing: onIndexing,
+  wrench: onWrench,
+  shims: onShims,
+  engagement: onEngagement,
+};
+
+async function onAsk(asked: Kind) {
   problem.value = "";
   said.value = "";
+  kind.value = asked;
   try {
-    if (kind.value === "nut") await onNut();
-    else if (kind.value === "wrench") await onWrench();
-    else await onIndexing();
+    await ASK[asked]();
   } catch (e) {
     problem.value = toMessage(e);
   }
@@ -73,17 +120,31 @@ async function onAsk() {
 </script>
 
 <template>
-  <details v-if="kind" class="help">
-    <summary>{{ TITLES[kind] }}</summary>
-    <form @submit.prevent="onAsk">
-      <template v-if="kind === 'nut'">
+  <details v-for="k in kinds" :key="k" class="help">
+    <summary>{{ TITLES[k] }}</summary>
+    <form @submit.prevent="onAsk(k)">
+      <template v-if="k === 'nut'">
         <label>End play read <InputText v-model="nut.measured" maxlength="40" /></label>
         <label>Pitch of the nut <InputText v-model="nut.pitch" maxlength="40" /></label>
         <label
           >Positions in a turn <input v-model.number="nut.positions" type="number" min="1" max="60"
         /></label>
       </template>
-      <template v-else-if="kind === 'wrench'">
+      <template v-else-if="k === 'shims'">
+        <label>Wanted under each bolt <InputText v-model="shims.wanted" maxlength="40" /></label>
+        <label class="wide"
+          >Counted, both sides <InputText v-model="shims.counted" maxlength="120" placeholder="1.0x4 0.5x8" />
+        </label>
+        <label>Bolts, both sides <input v-model.number="shims.bolts" type="number" min="1" max="16" /></label>
+      </template>
+      <template v-else-if="k === 'engagement'">
+        <label
+          >Turns, first thread to tight
+          <input v-model.number="stud.turns" type="number" min="0.5" max="40" step="0.25"
+        /></label>
+        <label>Thread <InputText v-model="stud.thread" maxlength="40" placeholder="1/2-20" /></label>
+      </template>
+      <template v-else-if="k === 'wrench'">
         <label>Wrench, grip to square <InputText v-model="wrench.length" maxlength="40" /></label>
         <label>Extension, square to bolt <InputText v-model="wrench.extension" maxlength="40" /></label>
         <label
@@ -108,10 +169,10 @@ async function onAsk() {
       </template>
       <button type="submit" class="plain-button">Work it out</button>
     </form>
-    <p v-if="said" role="status">
+    <p v-if="said && kind === k" role="status">
       <strong>{{ said }}</strong>
     </p>
-    <p v-if="problem" class="failure" role="alert">{{ problem }}</p>
+    <p v-if="problem && kind === k" class="failure" role="alert">{{ problem }}</p>
   </details>
 </template>
 

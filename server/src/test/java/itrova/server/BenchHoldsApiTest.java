@@ -204,6 +204,16 @@ class BenchHoldsApiTest {
                          "disc":["0.04 mm","0 mm","-0.04 mm","0 mm"],"discRadius":"120 mm","studs":4}""").json().path("positions");
         assertThat(positions.get(0).path("studs").asInt()).isEqualTo(2);
         assertThat(positions.get(0).path("totalReading").asDouble()).isEqualTo(0, within(1e-9));
+        // 1.4 mm of two 1.0, four 0.5 and eight 0.2 for four bolts: 1.0 is too few for all, 0.5 + 0.2 + 0.2 is nearest
+        JsonNode stack = viewer.post("/api/bench-help/shims", """
+                        {"wanted":"1.4 mm","bolts":4,"sizes":[{"thickness":"1 mm","count":2},{"thickness":"0.5 mm","count":4},
+                         {"thickness":"0.2 mm","count":8}]}""").json();
+        assertThat(stack.path("thickness").asDouble()).isEqualTo(0.9, within(1e-9));
+        assertThat(stack.path("off").asDouble()).isEqualTo(0.5, within(1e-9));
+        JsonNode engaged = viewer.post("/api/bench-help/engagement", "{\"turns\":7,\"thread\":\"1/2-20\"}")
+                .json();
+        assertThat(engaged.path("enough").asBoolean()).isFalse();
+        assertProblem(viewer.post("/api/bench-help/engagement", "{\"turns\":7,\"thread\":\"thick\"}"), 422);
         JsonNode judged = viewer.post("/api/bench-help/reading", "{\"kind\":\"END_PLAY\",\"readings\":[\"0.08 mm\"]}")
                 .json();
         assertThat(judged.path("verdict").asString()).isEqualTo("FITS");

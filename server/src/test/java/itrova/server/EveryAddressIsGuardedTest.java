@@ -33,6 +33,8 @@ class EveryAddressIsGuardedTest {
             "POST /api/bench-help/indexing",
             "POST /api/bench-help/nut",
             "POST /api/bench-help/wrench",
+            "POST /api/bench-help/shims",
+            "POST /api/bench-help/engagement",
             "POST /api/bench-help/trouble",
             "POST /api/axles/{axleId}/what-if",
             "POST /api/jobs/{jobId}/brakes/tried",

@@ -82,4 +82,35 @@ public final class Tightening {
         }
         return torque * length / (length + extension * Math.cos(angle));
     }
+
+    /** What a nut that is turned a quarter turn at a time may be off by (turns). */
+    private static final double TURN_HALF = 0.125;
+
+    /**
+     * Thread a nut holds on to.
+     *
+     * @param engaged length of it (mm), what counting may be off already taken away
+     * @param wanted as long as the stud is thick (mm); common practice for steel nuts
+     * @param turnsWanted turns that make it (turns), whole ones
+     */
+    public record Engagement(double engaged, double wanted, double turnsWanted) {
+        public boolean isEnough() {
+            return engaged >= wanted;
+        }
+    }
+
+    /**
+     * Thread engaged, from the turns a nut takes from its first thread to tight.
+     *
+     * @throws IllegalArgumentException if the turns are none
+     */
+    public static Engagement engagement(double turns, Thread thread) {
+        if (!(turns > TURN_HALF)) {
+            throw new IllegalArgumentException("Count the turns from the first thread to tight, not " + turns + ".");
+        }
+        return new Engagement(
+                (turns - TURN_HALF) * thread.pitch(),
+                thread.diameter(),
+                Math.ceil(thread.diameter() / thread.pitch() + TURN_HALF));
+    }
 }

@@ -262,6 +262,9 @@ final class PlanRules {
                     of(side, "spindle-on"));
             draft.add(side, "adjust", of(side, "hub-on"));
             draft.add(side, "cap", of(side, "adjust"));
+            if (planned.form().greaseThrough()) {
+                draft.add(side, "grease-through", of(side, "cap"));
+            }
         }
         if (kind == AxleEndKind.CLOSED_KNUCKLE) {
             draft.add(side, "drive-on", of(side, "adjust"), of(side, "cap"));
@@ -270,7 +273,8 @@ final class PlanRules {
 
     private void close() {
         String[] ends = Arrays.stream(Side.values())
-                .flatMap(s -> Stream.of("hose", "park-lever", "cap", "drive-on").map(key -> of(s, key)))
+                .flatMap(s -> Stream.of("hose", "park-lever", "cap", "grease-through", "drive-on")
+                        .map(key -> of(s, key)))
                 .toArray(String[]::new);
         draft.add("compare", ends);
         if (isClipped()) {

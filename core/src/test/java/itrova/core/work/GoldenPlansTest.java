@@ -323,6 +323,25 @@ class GoldenPlansTest {
         assertThat(plan.step("fluid").orElseThrow().title()).contains("wires");
     }
 
+    /** A spindle that is greased through: the grease shows before left and right are compared. */
+    @Test
+    void aSpindleThatIsGreasedThrough() {
+        AxleForm through = new AxleForm(
+                AxleEndKind.TRAILER_SPINDLE,
+                BracketShape.CIRCLE,
+                SpindleNut.CASTLE,
+                Retention.PRESSED_BEARING,
+                true,
+                false,
+                false,
+                false);
+        BenchPlan plan = BenchPlan.of(PlanCase.alone(
+                FitEngine.report(Samples.axle(AxleEndKind.TRAILER_SPINDLE), kit(), ShopSettings.DEFAULTS), through));
+        assertThat(plan.step("left-grease-through").orElseThrow().after()).containsExactly("left-cap");
+        assertThat(plan.step("compare").orElseThrow().after()).contains("left-grease-through", "right-grease-through");
+        assertThat(plan.has("grease-through")).isTrue();
+    }
+
     /** Cups pressed, bearings packed, seal home, hub on, end play read, lock and cap: before the disc is looked at. */
     @Test
     void aKitWithItsOwnHub() {

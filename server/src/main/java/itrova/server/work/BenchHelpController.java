@@ -4,6 +4,9 @@ import itrova.core.bench.DiscIndexing;
 import itrova.core.bench.HoldKind;
 import itrova.core.bench.HoldReading;
 import itrova.core.bench.NutSteps;
+import itrova.core.fastener.ShimSize;
+import itrova.core.fastener.ShimStack;
+import itrova.core.fastener.Thread;
 import itrova.core.fastener.Tightening;
 import itrova.core.finding.Verdict;
 import itrova.core.quantity.Dimension;
@@ -12,6 +15,8 @@ import itrova.core.quantity.Unit;
 import itrova.server.api.BadInputException;
 import itrova.server.api.CurrentPerson;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
@@ -77,6 +82,61 @@ public class BenchHelpController {
             @Min(0) @Max(180) int angle) {}
 
     public record WrenchView(double setNm) {}
+
+    /** Shims of one thickness, as many as there are for both sides. */
+    public record ShimsForm(
+            @NotNull @Size(max = 40) String thickness,
+            @Min(1) @Max(200) int count) {}
+
+    /**
+     * @param wanted thickness that centres the caliper
+     * @param bolts bolts that each get the same stack, both sides together
+     */
+    public record StackForm(
+            @NotNull @Size(max = 40) String wanted,
+            @NotNull @Size(min = 1, max = 12) List<@Valid @NotNull ShimsForm> sizes,
+            @Min(1) @Max(16) int bolts) {}
+
+    /** Pieces under each bolt, thickest first, their sum and what is left to the wanted; mm. */
+    public record StackView(List<Double> pieces, double thickness, double off) {}
+
+    @PostMapping("/shims")
+    public StackView shims(@Valid @RequestBody StackForm body) {
+        double wanted = length("wanted", body.wanted());
+        try {
+            ShimStack stack = ShimStack.nearest(
+                    wanted,
+                    body.sizes().stream()
+                            .map(s -> new ShimSize(length("sizes", s.thickness()), s.count()))
+                            .toList(),
+                    body.bolts());
+            return new StackView(stack.pieces(), stack.thickness(), wanted - stack.thickness());
+        } catch (IllegalArgumentException e) {
+            throw BadInputException.of("sizes", "", e.getMessage());
+        }
+    }
+
+    /**
+     * @param turns whole and part turns the nut takes from its first thread to tight
+     * @param thread of the stud
+     */
+    public record EngagementForm(
+            @DecimalMin("0.5") @DecimalMax("40") double turns,
+            @NotNull @Size(max = 40) String thread) {}
+
+    /** Thread engaged and what is wanted of it, once the stud's diameter (common practice); mm. */
+    public record EngagementView(double engaged, double wanted, double turnsWanted, boolean enough) {}
+
+    @PostMapping("/engagement")
+    public EngagementView engagement(@Valid @RequestBody EngagementForm body) {
+        try {
+            Thread thread = Thread.parse(body.thread());
+            Tightening.Engagement e = Tightening.engagement(body.turns(), thread);
+            return new EngagementView(e.engaged(), e.wanted(), e.turnsWanted(), e.isEnough());
+        } catch (IllegalArgumentException e) {
+            throw BadInputException.of("thread", body.thread(), e.getMessage());
+        }
+    }
 
     @PostMapping("/reading")
     public JudgedReading reading(@Valid @RequestBody HoldReadingForm body) {
