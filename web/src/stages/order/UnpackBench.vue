@@ -220,7 +220,7 @@ async function onRelease() {
   margin-bottom: 0.9rem;
 }
 
-td {
+table.plain td {
   vertical-align: middle;
 }
 

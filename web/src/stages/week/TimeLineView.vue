@@ -20,7 +20,7 @@ const ROW = 46;
 const TOP = 34;
 const line = computed(() => toTimeLine(spans));
 /** The whole plan at a look, or a day of it so that its steps can be read. */
-const scale = computed(() => (close ? 2.6 : Math.max(1040 / Math.max(1, line.value.length), 0.4)));
+const scale = computed(() => (close ? 2.6 : Math.max(1040 / Math.max(1, line.value.length), 0.12)));
 const width = computed(() => LEFT + line.value.length * scale.value + 10);
 const height = computed(() => TOP + rows.length * ROW + 6);
 

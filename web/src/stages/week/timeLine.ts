@@ -59,24 +59,38 @@ export interface Row {
   tasks: WeekTask[];
 }
 
-/** A row for each pair of hands, and one for what is away. */
+/** As many lines as tasks are done at once, none over another. */
+function toLines(tasks: WeekTask[]): WeekTask[][] {
+  const lines: WeekTask[][] = [];
+  for (const t of [...tasks].sort((a, b) => a.start.localeCompare(b.start))) {
+    const line = lines.find((l) => (l.at(-1)?.end ?? "") <= t.start);
+    if (line) line.push(t);
+    else lines.push([t]);
+  }
+  return lines;
+}
+
+/** Lines under one name, which stands at the first. */
+const toRows = (name: string, tasks: WeekTask[]): Row[] =>
+  toLines(tasks).map((l, i) => ({ name: i ? "" : name, tasks: l }));
+
+/** A row for each pair of hands, and as many as it takes for what is away. */
 export function toRowsByPerson(people: string[], tasks: WeekTask[]): Row[] {
-  const rows = people.map((name) => ({ name, tasks: tasks.filter((t) => t.who.includes(name)) }));
-  const away = tasks.filter((t) => t.outside !== "");
-  return away.length ? [...rows, { name: "away", tasks: away }] : rows;
+  return [
+    ...people.map((name) => ({ name, tasks: tasks.filter((t) => t.who.includes(name)) })),
+    ...toRows(
+      "away",
+      tasks.filter((t) => t.outside !== ""),
+    ),
+  ];
 }
 
 /** A row for each job, as many lines as are done at once. */
 export function toRowsByJob(jobs: { jobId: number; title: string }[], tasks: WeekTask[]): Row[] {
-  return jobs.flatMap((j) => {
-    const lines: WeekTask[][] = [];
-    for (const t of tasks
-      .filter((task) => task.jobId === j.jobId)
-      .sort((a, b) => a.start.localeCompare(b.start))) {
-      const line = lines.find((l) => (l.at(-1)?.end ?? "") <= t.start);
-      if (line) line.push(t);
-      else lines.push([t]);
-    }
-    return lines.map((l, i) => ({ name: i ? "" : j.title, tasks: l }));
-  });
+  return jobs.flatMap((j) =>
+    toRows(
+      j.title,
+      tasks.filter((t) => t.jobId === j.jobId),
+    ),
+  );
 }
