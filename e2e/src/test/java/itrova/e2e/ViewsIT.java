@@ -37,6 +37,8 @@ class ViewsIT extends BrowserTest {
         look("/shop", "caliper, outside jaws");
         look("/jobs/1/vehicle", "Used for");
         look("/jobs/1/brakes", "Stroke of the master");
+        look("/jobs/1/road", "It does not move");
+        look("/week", "Parcels awaited");
         look("/axles/" + van + "/measure", "Bolt circle");
         look("/axles/" + van + "/around", "King-pin axis and locks");
         look("/axles/" + van + "/search", "What counts");
