@@ -45,6 +45,7 @@ import itrova.server.people.PeopleController;
 import itrova.server.people.SessionController;
 import itrova.server.people.SessionsController;
 import itrova.server.road.RoadController;
+import itrova.server.road.RoadViews;
 import itrova.server.shop.LimitsController;
 import itrova.server.shop.LogController;
 import itrova.server.shop.SetupController;
@@ -85,6 +86,7 @@ public class OpenApiConfiguration {
             JobsController.class,
             DossierController.class,
             RoadController.class,
+            RoadViews.class,
             StepPicture.class,
             UnpackController.class,
             WeekController.class,

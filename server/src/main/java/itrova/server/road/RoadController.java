@@ -15,9 +15,18 @@ import itrova.core.stopping.StoppingDistance;
 import itrova.formats.CalendarDocument;
 import itrova.server.api.BadInputException;
 import itrova.server.api.CurrentPerson;
-import itrova.server.road.RoadLog.Card;
-import itrova.server.road.RoadLog.Kept;
-import itrova.server.road.RoadLog.Signer;
+import itrova.server.road.RoadState.Kept;
+import itrova.server.road.RoadState.Signer;
+import itrova.server.road.RoadViews.BeddingView;
+import itrova.server.road.RoadViews.HandOverSignature;
+import itrova.server.road.RoadViews.MoveView;
+import itrova.server.road.RoadViews.PhaseView;
+import itrova.server.road.RoadViews.RecheckView;
+import itrova.server.road.RoadViews.RoadEntry;
+import itrova.server.road.RoadViews.RoadView;
+import itrova.server.road.RoadViews.RunView;
+import itrova.server.road.RoadViews.StopSetView;
+import itrova.server.road.RoadViews.StopsView;
 import itrova.server.store.Decision.Drove;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -58,101 +67,6 @@ public class RoadController {
         this.me = me;
     }
 
-    /**
-     * @param fine how it went when tried last since the last work; absent if it was not
-     * @param heldBack why it may not be tried yet; empty where it may
-     */
-    public record MoveView(
-            String id,
-            String title,
-            String text,
-            String caution,
-            boolean afterBedding,
-            @Nullable Boolean fine,
-            String heldBack) {}
-
-    public record PhaseView(String title, int stops, double from, double to, double pause, int done) {}
-
-    /**
-     * @param ready when the pause after the last stop is over; absent before the first
-     * @param early stops that came before their pause was over
-     * @param hottest highest temperature of the front disc by this rule (°C), with its doubt; absent where it cannot be told
-     * @param wanted quantities wanted to tell it
-     */
-    public record BeddingView(
-            List<PhaseView> phases,
-            int counted,
-            int stops,
-            @Nullable Instant ready,
-            int early,
-            @Nullable Double hottest,
-            @Nullable Double hottestDoubt,
-            double tooHot,
-            List<String> wanted) {}
-
-    public record RunView(long id, double speed, double distance, double deceleration) {}
-
-    /**
-     * @param deceleration mean of the runs; absent where they are too few or unlike
-     * @param why why there is no mean; empty where there is
-     * @param fromTwentyMph distance from 20 mph at that deceleration (m)
-     */
-    public record StopSetView(
-            List<RunView> runs,
-            @Nullable Double deceleration,
-            @Nullable Double doubt,
-            String why,
-            @Nullable Double fromTwentyMph) {}
-
-    public record StopsView(
-            StopSetView before,
-            StopSetView after,
-            StopTest.@Nullable Change change,
-            @Nullable Double gained,
-            @Nullable Double gainedDoubt) {}
-
-    /**
-     * @param odometer at which it is due (km); absent where only the date counts
-     * @param date on which it is due; absent before the first drive
-     * @param found what was found; absent while it is not done
-     */
-    public record RecheckView(
-            String id,
-            String what,
-            @Nullable Double odometer,
-            @Nullable LocalDate date,
-            Recheck.State state,
-            @Nullable String found) {}
-
-    public record HandOverSignature(String as, String name, String by, Instant at) {}
-
-    public record RoadEntry(long id, Instant at, String by, String said) {}
-
-    /**
-     * @param standing why it does not move at all
-     * @param handing why it is not handed over though it moves
-     * @param listed what the owner is told of: tightened without a torque read, or let pass
-     * @param odometer as last told (km)
-     * @param changedSince whether it was handed over before and something has changed since
-     */
-    public record RoadView(
-            long jobId,
-            String title,
-            boolean trailer,
-            List<String> standing,
-            List<String> handing,
-            List<MoveView> moves,
-            @Nullable BeddingView bedding,
-            StopsView stops,
-            @Nullable Double odometer,
-            List<RecheckView> rechecks,
-            List<String> listed,
-            List<HandOverSignature> signatures,
-            boolean handedOver,
-            boolean changedSince,
-            String seal,
-            List<RoadEntry> entries) {}
-
     public record MoveForm(
             @NotBlank @Size(max = 40) String move,
             boolean fine,
@@ -186,7 +100,7 @@ public class RoadController {
 
     @GetMapping
     public RoadView look(@PathVariable long jobId) {
-        Card card = road.of(jobId);
+        RoadState card = road.of(jobId);
         return new RoadView(
                 jobId,
                 card.job().title(),
@@ -221,7 +135,7 @@ public class RoadController {
                 entries(card));
     }
 
-    private BeddingView bedding(Card card, BeddingLog log) {
+    private BeddingView bedding(RoadState card, BeddingLog log) {
         Optional<BeddingHeat> heat = card.vehicle().problem().isPresent()
                 ? Optional.empty()
                 : Optional.of(log.rule().heat(card.vehicle().planned()));
@@ -249,7 +163,7 @@ public class RoadController {
     private static final double KMH = 3.6;
     private static final double TWENTY_MPH = 20 * 1609.344 / 3600;
 
-    private static StopsView stops(Card card) {
+    private static StopsView stops(RoadState card) {
         Optional<StopTest> before = set("before", card.runs("before"));
         Optional<StopTest> after = set("after", card.runs("after"));
         Optional<StopTest.Compared> compared =
@@ -272,7 +186,7 @@ public class RoadController {
         }
     }
 
-    private static StopSetView view(Card card, String when, Optional<StopTest> test) {
+    private static StopSetView view(RoadState card, String when, Optional<StopTest> test) {
         String why = "";
         if (test.isEmpty()) {
             try {
@@ -302,7 +216,7 @@ public class RoadController {
         return new RunView(id, run.speed() * KMH, run.distance(), run.deceleration());
     }
 
-    private RecheckView recheck(Card card, Recheck r) {
+    private RecheckView recheck(RoadState card, Recheck r) {
         Optional<Kept> done = card.done(r);
         Recheck.State state = done.isPresent()
                 ? Recheck.State.DONE
@@ -320,7 +234,7 @@ public class RoadController {
                 done.map(k -> k.drove().told("note")).orElse(null));
     }
 
-    private List<RoadEntry> entries(Card card) {
+    private List<RoadEntry> entries(RoadState card) {
         List<RoadEntry> all = new ArrayList<>();
         for (Kept k : card.entries()) {
             all.add(new RoadEntry(k.event().id(), k.event().at(), k.event().by(), said(card, k.drove())));
@@ -329,7 +243,7 @@ public class RoadController {
         return all;
     }
 
-    private String said(Card card, Drove d) {
+    private String said(RoadState card, Drove d) {
         return switch (d.what()) {
             case MOVE ->
                 FirstMove.of(card.roadCase().isTrailer()).stream()
@@ -443,7 +357,7 @@ public class RoadController {
     /** What is to be looked at again, as a calendar. */
     @GetMapping(value = "/reminders.ics", produces = "text/calendar")
     public ResponseEntity<String> reminders(@PathVariable long jobId) {
-        Card card = road.of(jobId);
+        RoadState card = road.of(jobId);
         List<CalendarDocument.Day> all = card.start().stream()
                 .flatMap(start -> card.rechecks().stream()
                         .filter(r -> card.done(r).isEmpty())

@@ -1,6 +1,5 @@
 package itrova.server.road;
 
-import itrova.core.brakes.PlannedVehicle;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
 import itrova.core.record.VehicleKind;
@@ -11,8 +10,6 @@ import itrova.core.road.Recheck;
 import itrova.core.road.RoadCase;
 import itrova.core.road.RoadGate;
 import itrova.core.road.StopRun;
-import itrova.core.work.BenchPlan;
-import itrova.formats.ReportSeal;
 import itrova.server.api.BadInputException;
 import itrova.server.api.ConflictException;
 import itrova.server.api.CurrentPerson;
@@ -34,10 +31,7 @@ import itrova.server.work.BenchCards;
 import itrova.server.work.BenchCards.Standing;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
@@ -72,146 +66,16 @@ public class RoadLog {
         this.me = me;
     }
 
-    /** An entry that was not taken back. */
-    record Kept(EventRow event, Drove drove) {
-        boolean is(Drove.What what) {
-            return drove.what() == what;
-        }
-    }
-
-    /** Who hands over and takes over. */
-    enum Signer {
-        MECHANIC,
-        LEAD,
-        OWNER
-    }
-
-    /** A signature under the vehicle as it stands. */
-    record Signature(Signer as, String name, String by, Instant at) {}
-
-    /**
-     * The card as it stands.
-     *
-     * @param entries oldest first
-     * @param work of each axle something was ordered for
-     * @param moves tried since the last work, oldest first
-     */
-    record Card(
-            JobRow job,
-            PlannedVehicle vehicle,
-            List<Kept> entries,
-            List<Standing> work,
-            List<Kept> moves,
-            RoadCase roadCase,
-            RoadGate gate) {
-        List<Kept> of(Drove.What what) {
-            return entries.stream().filter(k -> k.is(what)).toList();
-        }
-
-        List<BenchPlan> plans() {
-            return work.stream().map(Standing::plan).toList();
-        }
-
-        /** What the owner is told of: tightened without a torque read, or let pass. */
-        List<String> listed() {
-            List<String> all = new ArrayList<>();
-            work.forEach(w -> all.addAll(w.marked()));
-            work.forEach(w -> all.addAll(w.letPass()));
-            return all;
-        }
-
-        /** Names what is signed: everything that stands on the card but the signatures and what came after. */
-        String seal() {
-            return ReportSeal.of(entries.stream()
-                            .filter(k ->
-                                    !k.is(Drove.What.SIGNED) && !k.is(Drove.What.RECHECK) && !k.is(Drove.What.ODOMETER))
-                            .map(k -> k.event().id() + ":" + k.drove().payload())
-                            .toList()
-                    + gate.toString()
-                    + work.stream().map(w -> w.plan().steps().toString()).toList()
-                    + listed());
-        }
-
-        List<Signature> signatures() {
-            Map<Signer, Signature> standing = new EnumMap<>(Signer.class);
-            for (Kept k : of(Drove.What.SIGNED)) {
-                if (k.drove().told("seal").equals(seal())) {
-                    Signer as = Signer.valueOf(k.drove().told("as"));
-                    standing.put(
-                            as,
-                            new Signature(
-                                    as,
-                                    k.drove().told("name"),
-                                    k.event().by(),
-                                    k.event().at()));
-                }
-            }
-            return List.copyOf(standing.values());
-        }
-
-        boolean isHandedOver() {
-            return gate.isHandedOver() && signatures().size() == Signer.values().length;
-        }
-
-        /** Whether it was handed over before and something has changed since. */
-        boolean isChangedSince() {
-            return !isHandedOver()
-                    && of(Drove.What.SIGNED).stream()
-                            .anyMatch(k -> k.drove().told("as").equals(Signer.OWNER.name()));
-        }
-
-        OptionalDouble startKm() {
-            return of(Drove.What.ODOMETER).stream()
-                    .mapToDouble(k -> Double.parseDouble(k.drove().told("km")))
-                    .findFirst();
-        }
-
-        OptionalDouble nowKm() {
-            return entries.stream()
-                    .filter(k -> k.drove().told().containsKey("km"))
-                    .mapToDouble(k -> Double.parseDouble(k.drove().told("km")))
-                    .max();
-        }
-
-        /** Day of the first move that went well since the last work; absent before it. */
-        Optional<LocalDate> start() {
-            return moves.stream()
-                    .filter(k -> k.drove().told("fine").equals("true"))
-                    .findFirst()
-                    .map(k -> LocalDate.ofInstant(k.event().at(), ZoneId.systemDefault()));
-        }
-
-        List<Recheck> rechecks() {
-            return Recheck.of(Recheck.holding(
-                    plans(), work.stream().anyMatch(w -> !w.marked().isEmpty())));
-        }
-
-        Optional<Kept> done(Recheck recheck) {
-            return of(Drove.What.RECHECK).stream()
-                    .filter(k -> k.drove().told("id").equals(recheck.id()))
-                    .findFirst();
-        }
-
-        List<StopRun> runs(String when) {
-            return of(Drove.What.RUN).stream()
-                    .filter(k -> k.drove().told("when").equals(when))
-                    .map(k -> new StopRun(
-                            Double.parseDouble(k.drove().told("speed")),
-                            Double.parseDouble(k.drove().told("distance"))))
-                    .toList();
-        }
-    }
-
-    Card of(long jobId) {
+    RoadState of(long jobId) {
         JobRow job = jobs.job(jobId);
         List<EventRow> log = events.ofJob(jobId);
-        List<Kept> entries = entries(log);
+        List<RoadState.Kept> entries = entries(log);
         long lastWork = log.stream()
                 .filter(e -> WORK.contains(e.kind()))
                 .mapToLong(EventRow::id)
                 .max()
                 .orElse(0);
-        List<Kept> moves = entries.stream()
+        List<RoadState.Kept> moves = entries.stream()
                 .filter(k -> k.is(Drove.What.MOVE) && k.event().id() > lastWork)
                 .toList();
         List<Standing> work = new ArrayList<>();
@@ -227,7 +91,7 @@ public class RoadLog {
                                 k.drove().told("move"), k.drove().told("fine").equals("true")))
                         .toList(),
                 bedding(entries));
-        return new Card(job, bench.vehicle(jobId), entries, work, moves, roadCase, RoadGate.of(roadCase));
+        return new RoadState(job, bench.vehicle(jobId), entries, work, moves, roadCase, RoadGate.of(roadCase));
     }
 
     /**
@@ -243,7 +107,7 @@ public class RoadLog {
     /** For the dossier's paper. */
     @Transactional(readOnly = true)
     public Paper paper(long jobId) {
-        Card card = of(jobId);
+        RoadState card = of(jobId);
         List<Phrase> open = new ArrayList<>(card.gate().standing());
         open.addAll(card.gate().handing());
         return new Paper(
@@ -255,7 +119,7 @@ public class RoadLog {
                         .toList());
     }
 
-    private String again(Card card, Recheck r) {
+    private String again(RoadState card, Recheck r) {
         String what = me.wording().say(r.what());
         if (card.done(r).isPresent()) {
             return what + " Done: " + card.done(r).get().drove().told("note");
@@ -272,8 +136,8 @@ public class RoadLog {
                         .orElse("");
     }
 
-    private static List<Kept> entries(List<EventRow> log) {
-        List<Kept> all = new ArrayList<>();
+    private static List<RoadState.Kept> entries(List<EventRow> log) {
+        List<RoadState.Kept> all = new ArrayList<>();
         Set<String> back = new HashSet<>();
         for (EventRow e : log) {
             Decision.of(e).ifPresent(d -> {
@@ -281,7 +145,7 @@ public class RoadLog {
                     if (drove.what() == Drove.What.TAKEN_BACK) {
                         back.add(drove.told("of"));
                     } else {
-                        all.add(new Kept(e, drove));
+                        all.add(new RoadState.Kept(e, drove));
                     }
                 }
             });
@@ -290,8 +154,8 @@ public class RoadLog {
         return all;
     }
 
-    private static Optional<BeddingLog> bedding(List<Kept> entries) {
-        Optional<Kept> rule =
+    private static Optional<BeddingLog> bedding(List<RoadState.Kept> entries) {
+        Optional<RoadState.Kept> rule =
                 entries.stream().filter(k -> k.is(Drove.What.RULE)).reduce((first, second) -> second);
         return rule.map(taken -> new BeddingLog(
                 BeddingWords.read(taken.drove().told("rule")),
@@ -305,7 +169,7 @@ public class RoadLog {
     /** Logs how a first move went. */
     @Transactional
     public void move(long jobId, String id, boolean isFine, String note) {
-        Card card = locked(jobId);
+        RoadState card = locked(jobId);
         FirstMove move = FirstMove.of(card.roadCase().isTrailer()).stream()
                 .filter(m -> m.id().equals(id))
                 .findFirst()
@@ -332,7 +196,7 @@ public class RoadLog {
 
     /** The usual rule of the work done on a vehicle, its pauses long enough for its discs. */
     BeddingRule usualRule(long jobId) {
-        Card card = of(jobId);
+        RoadState card = of(jobId);
         BeddingRule usual = BeddingRule.usual(card.plans());
         return card.vehicle().problem().isPresent()
                 ? usual
@@ -342,7 +206,7 @@ public class RoadLog {
     /** Counts a stop. */
     @Transactional
     public void stop(long jobId) {
-        Card card = locked(jobId);
+        RoadState card = locked(jobId);
         if (!card.gate().moves()) {
             refuse(card.gate().standing().stream().findFirst().map(p -> Phrase.of("road.stands", p)));
         }
@@ -368,7 +232,7 @@ public class RoadLog {
     /** Logs a stop measured before or after the work. */
     @Transactional
     public void run(long jobId, boolean isAfter, StopRun run) {
-        Card card = locked(jobId);
+        RoadState card = locked(jobId);
         if (isAfter && !card.gate().moves()) {
             refuse(card.gate().standing().stream().findFirst().map(p -> Phrase.of("road.stands", p)));
         }
@@ -389,7 +253,7 @@ public class RoadLog {
         add(jobId, new Drove(Drove.What.ODOMETER, Map.of("km", Double.toString(km))));
     }
 
-    private static void forward(Card card, double km) {
+    private static void forward(RoadState card, double km) {
         double last = card.nowKm().orElse(0);
         if (km < last) {
             throw BadInputException.of(
@@ -406,7 +270,7 @@ public class RoadLog {
     /** Logs that something was looked at again. */
     @Transactional
     public void recheck(long jobId, String id, OptionalDouble km, String note) {
-        Card card = locked(jobId);
+        RoadState card = locked(jobId);
         Recheck recheck = card.rechecks().stream()
                 .filter(r -> r.id().equals(id))
                 .findFirst()
@@ -429,8 +293,8 @@ public class RoadLog {
 
     /** Signs the hand-over of the vehicle as it was seen. */
     @Transactional
-    public void sign(long jobId, Signer as, String name, String seal) {
-        Card card = locked(jobId);
+    public void sign(long jobId, RoadState.Signer as, String name, String seal) {
+        RoadState card = locked(jobId);
         if (!card.seal().equals(seal)) {
             throw new SeenOtherException(
                     "The card has changed since you saw it. Nothing was signed. Look at it as it is now.",
@@ -444,20 +308,20 @@ public class RoadLog {
             throw new ConflictException("It is not handed over while something is open: "
                     + me.wording().say(first));
         }
-        if (as == Signer.LEAD && me.get().role() != Role.LEAD) {
+        if (as == RoadState.Signer.LEAD && me.get().role() != Role.LEAD) {
             throw new ConflictException("Only a lead signs as the lead.");
         }
-        if (as == Signer.OWNER
+        if (as == RoadState.Signer.OWNER
                 && card.signatures().stream()
-                                .filter(s -> s.as() != Signer.OWNER)
+                                .filter(s -> s.as() != RoadState.Signer.OWNER)
                                 .count()
-                        < Signer.values().length - 1) {
+                        < RoadState.Signer.values().length - 1) {
             throw new ConflictException("Mechanic and lead sign first, then the owner takes over.");
         }
         if (card.signatures().stream().anyMatch(s -> s.as() == as)) {
             throw new ConflictException("That is signed already. Nothing was changed.");
         }
-        String who = as == Signer.OWNER ? name : me.get().name();
+        String who = as == RoadState.Signer.OWNER ? name : me.get().name();
         if (who.isBlank()) {
             throw BadInputException.of("name", "", "Write the name of who takes the vehicle over.");
         }
@@ -467,7 +331,7 @@ public class RoadLog {
     /** Takes an entry back; it stays in the log with that. */
     @Transactional
     public void takeBack(long jobId, long entry) {
-        Card card = locked(jobId);
+        RoadState card = locked(jobId);
         if (card.entries().stream().noneMatch(k -> k.event().id() == entry)) {
             throw new NotFoundException("Entry " + entry + " of the road card");
         }
@@ -475,7 +339,7 @@ public class RoadLog {
     }
 
     /** The card, its job kept from other writes until this one is done. */
-    private Card locked(long jobId) {
+    private RoadState locked(long jobId) {
         jobs.lockJob(jobId);
         return of(jobId);
     }
