@@ -12,10 +12,6 @@ import org.junit.jupiter.api.Test;
 
 /** One job from its released order to the owner's signature, and the week it is planned in. */
 class HandOverIT extends BrowserTest {
-    private Locator group(String beginning) {
-        return page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName(Pattern.compile("^" + beginning)));
-    }
-
     private void fillIfThere(Locator field, String text) {
         if (field.count() > 0) {
             field.fill(text);
@@ -25,20 +21,31 @@ class HandOverIT extends BrowserTest {
     private void tickStep() {
         readCaution();
         fillIfThere(page.getByLabel("Measured or seen at the hold"), "seen");
-        fillIfThere(page.getByLabel("Play at the piston", new Page.GetByLabelOptions().setExact(true)), "1 mm");
-        fillIfThere(page.getByLabel("End play", new Page.GetByLabelOptions().setExact(true)), "0.08 mm");
-        if (group("Run-out of the disc").count() > 0) {
-            page.getByLabel("Read at").selectOption("4");
-            List<String> read = List.of("0 mm", "0.02 mm", "0.04 mm", "0.02 mm");
-            for (int i = 0; i < read.size(); i++) {
-                group("Run-out of the disc").getByRole(AriaRole.TEXTBOX).nth(i).fill(read.get(i));
-            }
-        }
         Locator torque = page.getByLabel("Torque set");
         if (torque.count() > 0) {
             torque.fill(torque.getAttribute("placeholder"));
         }
         button("Done").click();
+    }
+
+    /** As the page sends them, without touching every step: that is what other stories do. */
+    private void tickAllButTheLast(long axle) {
+        page.evaluate("""
+                async (axle) => {
+                  const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]*)/)[1]);
+                  const card = await (await fetch(`/api/axles/${axle}/bench`)).json();
+                  const read = { END_PLAY: ["0.08 mm"], RUN_OUT: ["0 mm", "0.02 mm", "0.04 mm", "0.02 mm"], PUSH_ROD_PLAY: ["1 mm"] };
+                  for (const s of card.steps.slice(0, -1)) {
+                    const answer = await fetch(`/api/axles/${axle}/bench/${s.id}/tick`, {
+                      method: "POST",
+                      headers: { "Content-Type": "application/json", "X-XSRF-TOKEN": token, "Idempotency-Key": crypto.randomUUID() },
+                      body: JSON.stringify({
+                        setValue: s.torqueNm ? `${s.torqueNm} N·m` : "", held: "seen", confirmed: false, cautionRead: true,
+                        readings: s.reading ? read[s.reading.kind] : [], seal: card.seal }),
+                    });
+                    if (!answer.ok) throw new Error(s.id + ": " + (await answer.text()));
+                  }
+                }""", (int) axle);
     }
 
     private long jobOf(long axle) {
@@ -89,11 +96,12 @@ class HandOverIT extends BrowserTest {
         Locator list = page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("All steps"));
         assertThat(list).isVisible();
         int steps = list.getByRole(AriaRole.BUTTON).count();
-        for (int i = 0; i < steps; i++) {
-            list.getByRole(AriaRole.BUTTON).nth(i).click();
-            tickStep();
-            assertThat(page.getByText((i + 1) + " done")).isVisible();
-        }
+        tickAllButTheLast(axle);
+        page.reload();
+        assertThat(page.getByText((steps - 1) + " done")).isVisible();
+        list.getByRole(AriaRole.BUTTON).last().click();
+        tickStep();
+        assertThat(page.getByText(steps + " done")).isVisible();
         link("To the road card").click();
         assertThat(page.getByText(Pattern.compile("^Not bled clear")).first()).isVisible();
         link("Bleed").click();

@@ -129,6 +129,7 @@ final class TestServer implements AutoCloseable {
     private static String[] settings() {
         return new String[] {
             "--server.port=0",
+            "--itrova.week-seconds=1",
             "--itrova.demo=true",
             "--spring.datasource.url=" + url(SCHEMA),
             "--spring.datasource.username=itrova",

@@ -34,6 +34,7 @@ import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.function.BooleanSupplier;
 import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -41,9 +42,6 @@ import tools.jackson.databind.json.JsonMapper;
 /** Lays plans: a quick one at once, then the same made better in the background until it is the best or its time is over. */
 @Service
 class WeekPlans {
-    /** A plan is made better for so long at the most (s). */
-    private static final double IMPROVE = 5;
-
     private static final int PLAYS = 500;
 
     private final WeekStore store;
@@ -51,8 +49,17 @@ class WeekPlans {
     private final PeopleStore people;
     private final ObjectProvider<WeekQueue> queue;
     private final JsonMapper json;
+    /** A plan is made better for so long at the most (s). */
+    private final double improveSeconds;
 
-    WeekPlans(WeekStore store, WeekTasks tasks, PeopleStore people, ObjectProvider<WeekQueue> queue, JsonMapper json) {
+    WeekPlans(
+            WeekStore store,
+            WeekTasks tasks,
+            PeopleStore people,
+            ObjectProvider<WeekQueue> queue,
+            JsonMapper json,
+            @Value("${itrova.week-seconds:5}") double improveSeconds) {
+        this.improveSeconds = improveSeconds;
         this.store = store;
         this.tasks = tasks;
         this.people = people;
@@ -258,7 +265,7 @@ class WeekPlans {
         BestWeek better = BestWeek.of(
                 problem,
                 week(d),
-                row.isStopped() ? 0 : IMPROVE,
+                row.isStopped() ? 0 : improveSeconds,
                 cost -> {},
                 () -> isLeaving.getAsBoolean()
                         || store.find(id).map(PlanRow::isStopped).orElse(true));
