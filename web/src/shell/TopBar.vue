@@ -95,6 +95,7 @@ async function onSignOut() {
 nav {
   flex: 1;
   display: flex;
+  flex-wrap: wrap;
   gap: 0.2rem;
 }
 
@@ -156,6 +157,11 @@ nav a.router-link-active {
   .who,
   .pit {
     display: none;
+  }
+
+  nav a {
+    padding: 0.65rem 0.45rem;
+    white-space: nowrap;
   }
 }
 </style>
