@@ -87,6 +87,11 @@ class RoadApiTest {
         mechanic.post("/api/axles/" + axle + "/order/placement", Asked.seal(order));
         assertThat(viewer.get(road).json().path("standing").toString())
                 .contains("steps of the bench card are open", "Not bled clear", "not seen dry", "pedal was not read");
+        // pressed so hard at first that the air cannot be told: that is no reading of the pedal
+        mechanic.post(
+                road.replace("/road", "/bleed/pedal"),
+                "{\"low\":{\"force\":\"200 N\",\"travel\":\"60 mm\"},\"high\":{\"force\":\"400 N\",\"travel\":\"80 mm\"}}");
+        assertThat(viewer.get(road).json().path("standing").toString()).contains("pedal was not read");
         Answer early = mechanic.post(road + "/moves", move("rock", true, ""));
         assertProblem(early, 409);
         assertThat(early.text()).contains("does not move");

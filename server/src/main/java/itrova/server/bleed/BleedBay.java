@@ -77,7 +77,8 @@ public class BleedBay {
             boolean isRead = false;
             for (Kept kept : entries) {
                 switch (kept.bled().what()) {
-                    case PEDAL -> isRead = true;
+                    // two readings that tell nothing are no reading
+                    case PEDAL -> isRead = kept.bled().told().containsKey("air");
                     case POINT, RAN_DRY -> isRead = false;
                     default -> {
                         // nothing was opened
