@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import itrova.server.TestServer.Answer;
 import itrova.server.TestServer.Client;
+import itrova.server.store.SignInGuard;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -226,6 +227,14 @@ class PeopleApiTest {
         Answer right = client.post("/api/session", credentials("gwin", PASSWORD));
         assertThat(right.status()).isEqualTo(429);
         assertThat(right.json().path("detail").asString()).contains("Wait");
+    }
+
+    @Test
+    void aShopThatSignsInOftenShutsNobodyOut() throws Exception {
+        added("sedge", "MECHANIC");
+        for (int i = 0; i < SignInGuard.MOST_FROM_AN_ADDRESS + 2; i++) {
+            assertThat(trySignIn("sedge", PASSWORD)).isEqualTo(200);
+        }
     }
 
     @Test

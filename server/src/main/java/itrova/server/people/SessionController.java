@@ -137,7 +137,7 @@ public class SessionController {
             events.add(Place.SHOP, EventStore.Kind.SIGN_IN_REFUSED, login, Map.of(), null);
             throw e;
         }
-        guard.forget(login);
+        guard.forget(login, request.getRemoteAddr());
         HttpSession old = request.getSession(false);
         if (old != null) {
             old.invalidate(); // a session from before the sign-in is not carried over
@@ -183,7 +183,7 @@ public class SessionController {
         if (!encoder.matches(body.old(), hash)) {
             throw BadInputException.of("old", "", "That is not your present password. Nothing was changed.");
         }
-        guard.forget(person.login());
+        guard.forget(person.login(), request.getRemoteAddr());
         Passwords.check("fresh", body.fresh(), person.login());
         people.setPassword(person.id(), encoder.encode(body.fresh()));
         HttpSession here = request.getSession(false);

@@ -15,7 +15,7 @@ import org.springframework.stereotype.Repository;
 public class SignInGuard {
     /** Tries for one name in a window before it must wait. */
     public static final int MOST_FOR_A_NAME = 8;
-    /** Tries from one address in a window; behind one address a whole shop may sit. */
+    /** Tries from one address in a window that showed nobody; behind one address a whole shop may sit. */
     public static final int MOST_FROM_AN_ADDRESS = 60;
 
     private static final Duration WINDOW = Duration.ofMinutes(15);
@@ -54,10 +54,16 @@ public class SignInGuard {
                 .map(wait -> wait.isNegative() ? Duration.ofSeconds(1) : wait);
     }
 
-    /** The person has shown who it is: the name's tries are forgotten. */
-    public void forget(String login) {
+    /**
+     * The person has shown who it is: the name's tries are forgotten, and this one does not count against the address, or the people of one
+     * shop would shut each other out by signing in often.
+     */
+    public void forget(String login, String address) {
         jdbc.sql("DELETE FROM sign_in_guard WHERE name = :name")
                 .param("name", "name " + login)
+                .update();
+        jdbc.sql("UPDATE sign_in_guard SET tries = tries - 1 WHERE name = :name AND tries > 0")
+                .param("name", "address " + address)
                 .update();
     }
 }
