@@ -1,19 +1,24 @@
 <script setup lang="ts">
 import Button from "primevue/button";
-import InputText from "primevue/inputtext";
-import { computed, nextTick, onMounted, reactive, ref, watch } from "vue";
+import { computed, nextTick, onMounted, reactive, ref, useTemplateRef, watch } from "vue";
 import { client, Refusal, toData, type Schemas } from "../../api/client";
+import SimulatedGaugePanel from "../../gauge/SimulatedGaugePanel.vue";
 import { useAxle } from "../../shell/axleHead";
+import KeyMap from "../../shell/KeyMap.vue";
 import { useSession } from "../../shell/session";
+import { useAltKeys } from "../../shell/useAltKeys";
 import { toMessage } from "../../shell/useLoad";
 import { toTime, toTorque } from "../../units/format";
-import OverturnedAlarm from "../../verdict/OverturnedAlarm.vue";
+import CardNotices from "./CardNotices.vue";
+import ShaftOrder from "./ShaftOrder.vue";
 import StepCaution from "./StepCaution.vue";
 import StepHelp from "./StepHelp.vue";
 import StepList from "./StepList.vue";
 import StepPicture from "./StepPicture.vue";
-import StepReading from "./StepReading.vue";
-import { useBenchCard } from "./useBenchCard";
+import StepSection from "./StepSection.vue";
+import StepTimer from "./StepTimer.vue";
+import TickForm from "./TickForm.vue";
+import { useBenchCard, type TickBody } from "./useBenchCard";
 
 const axle = useAxle();
 const session = useSession();
@@ -29,17 +34,43 @@ watch(
   () => void load(),
 );
 const index = ref(0);
-const setValue = ref("");
-const held = ref("");
-const readings = ref<string[]>([]);
-const signed = ref("");
-const isMarked = ref(false);
 const isOutside = ref(false);
 const problem = ref("");
 const mayConfirm = ref(false);
 const isBusy = ref(false);
 const heading = ref<HTMLElement | null>(null);
-const form = ref<HTMLFormElement | null>(null);
+const form = useTemplateRef<InstanceType<typeof TickForm>>("form");
+const timer = useTemplateRef<InstanceType<typeof StepTimer>>("timer");
+const isGaugeOpen = ref(false);
+const isKeyMapOpen = ref(false);
+
+const KEYS = [
+  ["Alt + N", "the next step"],
+  ["Alt + B", "the step before"],
+  ["Alt + H", "to the reading, torque or hold"],
+  ["Alt + T", "start or stop the clock"],
+  ["Alt + U", "take the tick of this step back"],
+  ["Alt + G", "the simulated gauge"],
+  ["?", "this list, when no field is being typed in"],
+] as const;
+useAltKeys(
+  {
+    n: () => onStep(index.value + 1),
+    b: () => onStep(index.value - 1),
+    h: () => form.value?.focus(),
+    t: () => timer.value?.toggle(),
+    u: () => void onUntick(),
+    g: () => (isGaugeOpen.value = !isGaugeOpen.value),
+  },
+  () => (isKeyMapOpen.value = true),
+);
+
+const gaugesFor = (of: Schemas["StepView"]) =>
+  of.reading?.unit === "°"
+    ? (["angle finder"] as const)
+    : of.torqueNm
+      ? (["torque wrench"] as const)
+      : (["dial indicator", "depth gauge", "caliper"] as const);
 
 const step = computed(() => card.value?.steps[index.value] ?? null);
 const other = computed(() => (session.units === "METRIC" ? "INCH" : "METRIC"));
@@ -79,11 +110,6 @@ watch(card, (now) => {
 function onStep(next: number) {
   if (!card.value || next < 0 || next >= card.value.steps.length) return;
   index.value = next;
-  setValue.value = "";
-  held.value = "";
-  readings.value = [];
-  signed.value = "";
-  isMarked.value = false;
   isOutside.value = false;
   problem.value = "";
   mayConfirm.value = false;
@@ -92,21 +118,16 @@ function onStep(next: number) {
 
 function onRead() {
   if (step.value) cautionsRead.add(step.value.caution);
-  void nextTick(() => form.value?.querySelector<HTMLElement>("input, button")?.focus());
+  void nextTick(() => form.value?.focus());
 }
 
-async function onTick() {
+async function onTick(said: Omit<TickBody, "seal" | "cautionRead">) {
   if (!step.value) return;
   isBusy.value = true;
   problem.value = "";
   try {
-    const body: Schemas["TickRequest"] = {
-      setValue: setValue.value,
-      held: held.value,
-      confirmed: mayConfirm.value,
-      marked: isMarked.value,
-      readings: readings.value.map((r) => r.trim()).filter(Boolean),
-      signed: signed.value,
+    const body = {
+      ...said,
       cautionRead: cautionsRead.has(step.value.caution),
       seal: card.value?.seal ?? "",
     };
@@ -145,7 +166,7 @@ async function onRevise() {
 }
 
 async function onUntick() {
-  if (!step.value) return;
+  if (!step.value?.done || !session.mayChange) return;
   problem.value = "";
   try {
     take(
@@ -173,58 +194,15 @@ async function onUntick() {
     </p>
     <p v-else-if="isLoading && !card" class="soft">Fetching the card …</p>
     <template v-if="card && step">
-      <p v-if="oldSince || isCutOff" class="caution" role="status">
-        No connection<template v-if="oldSince">: this is the card as it was {{ toTime(oldSince) }}</template
-        >. Go on; what you tick waits here and is sent when the server is reached.
-      </p>
-      <section v-if="waiting.length" class="sheet waiting" aria-label="Ticks that wait">
-        <template v-for="t in waiting" :key="t.id">
-          <p v-if="t.refusal" class="failure" role="alert">
-            {{ t.title }} was not taken: {{ t.refusal }}
-            <button type="button" class="plain-button" @click="drop(t.id)">
-              Drop it and what came after
-            </button>
-          </p>
-          <p v-else>
-            <strong>{{ t.title }}</strong>, ticked {{ toTime(t.at) }}, waits to be sent.
-          </p>
-        </template>
-      </section>
-      <p v-if="!card.ordered" class="caution">
-        Kit {{ card.kit }} is not ordered yet: the card can be read, but nothing can be ticked. Do not take
-        the vehicle apart for it.
-      </p>
-      <OverturnedAlarm
-        :alarms="card.alarms"
-        what="The order was placed by verdicts that do not hold any more"
+      <CardNotices
+        :card="card"
+        :old-since="oldSince"
+        :is-cut-off="isCutOff"
+        :waiting="waiting"
+        :may-change="session.mayChange"
+        @drop="drop"
+        @revise="onRevise"
       />
-      <details v-if="card.missing.length" class="caution changes">
-        <summary>
-          Not here yet: {{ card.missing.length }} of what was ordered. Begin nothing that leaves the vehicle
-          in pieces without them.
-        </summary>
-        <ul>
-          <li v-for="m in card.missing" :key="m">{{ m }}</li>
-        </ul>
-        <RouterLink :to="`/axles/${axle.axleId}/order`">To the order</RouterLink>
-      </details>
-      <section v-if="card.changes.length" class="caution changes">
-        <p>
-          <strong>The work would be planned otherwise now.</strong> The card shows the plan as ordered
-          (revision {{ card.revision }}); ticks stay with their steps.
-        </p>
-        <ul>
-          <li v-for="c in card.changes" :key="c">{{ c }}</li>
-        </ul>
-        <Button
-          v-if="session.mayChange"
-          label="Take the new plan"
-          severity="secondary"
-          outlined
-          @click="onRevise"
-        />
-      </section>
-      <p v-if="card.newerEdition" class="caution">{{ card.newerEdition }}</p>
       <div class="two">
         <article class="sheet step">
           <div class="top">
@@ -265,11 +243,18 @@ async function onUntick() {
               <p v-if="step.hold" class="hold"><strong>Hold.</strong> {{ step.hold }}</p>
             </div>
             <StepPicture v-if="step.picture" :picture="step.picture" />
+            <ShaftOrder v-if="step.order" :order="step.order" />
           </div>
           <p v-if="step.torqueNm" class="torque figures">
             {{ toTorque(step.torqueNm, session.units) }}
             <span class="soft">= {{ toTorque(step.torqueNm, other) }}, by the kit's papers</span>
           </p>
+          <StepSection
+            v-if="step.section"
+            :key="`section-${step.id}`"
+            :axle-id="axle.axleId"
+            :side="step.side"
+          />
           <StepHelp :key="`help-${step.id}`" :step="step" />
           <p v-if="step.id === 'bleed'">
             <RouterLink class="button" :to="`/jobs/${card.jobId}/bleed`">To the bleed bay</RouterLink>
@@ -299,37 +284,44 @@ async function onUntick() {
           <p v-else-if="card.revision && open.length" class="soft waits">
             Comes after: {{ open.join("; ") }}.
           </p>
-          <form v-else-if="mayTick && isCautionRead" ref="form" class="tick" @submit.prevent="onTick">
-            <StepReading v-if="step.reading" :key="step.id" v-model="readings" :wanted="step.reading" />
-            <div v-if="step.hold" class="field">
-              <label for="held">{{
-                step.reading ? "Said besides (may be empty)" : "Measured or seen at the hold"
-              }}</label>
-              <InputText id="held" v-model="held" maxlength="200" autocomplete="off" />
-            </div>
-            <div v-if="step.torqueNm || !step.hold" class="field">
-              <label for="set">{{ step.torqueNm ? "Torque set" : "Measured or noted (may be empty)" }}</label>
-              <InputText
-                id="set"
-                v-model="setValue"
-                maxlength="60"
-                autocomplete="off"
-                :placeholder="step.torqueNm ? toTorque(step.torqueNm, session.units) : ''"
-                :disabled="isMarked"
-              />
-              <label v-if="step.torqueNm" class="marked"
-                ><input v-model="isMarked" type="checkbox" /> No wrench reaches: wrench-tight and
-                marked</label
-              >
-            </div>
-            <div v-if="isOutside && session.isLead" class="field">
-              <label for="signed">Lead signs for it, because</label>
-              <InputText id="signed" v-model="signed" maxlength="200" autocomplete="off" />
-            </div>
-            <Button type="submit" :label="mayConfirm ? 'Log it as set' : 'Done'" :loading="isBusy" />
-          </form>
+          <TickForm
+            v-else-if="mayTick && isCautionRead"
+            :key="step.id"
+            ref="form"
+            :step="step"
+            :is-outside="isOutside"
+            :may-confirm="mayConfirm"
+            :is-busy="isBusy"
+            @tick="onTick"
+          />
           <p v-if="problem" class="failure" role="alert">{{ problem }}</p>
+          <StepTimer
+            :key="`clock-${step.id}`"
+            ref="timer"
+            :name="`${axle.axleId}/${step.id}`"
+            :is-wanted="step.reading?.kind === 'BREAKAWAY_MINUTES'"
+            @take="form?.typeIn($event)"
+          />
+          <p v-if="step.readWith && mayTick">
+            <button
+              type="button"
+              class="plain-button"
+              :aria-expanded="isGaugeOpen"
+              @click="isGaugeOpen = !isGaugeOpen"
+            >
+              Simulated gauge
+            </button>
+          </p>
+          <SimulatedGaugePanel
+            v-if="isGaugeOpen && step.readWith && mayTick"
+            :key="`gauge-${step.id}`"
+            :kinds="gaugesFor(step)"
+            :truth="step.torqueNm ?? 0"
+            @send="form?.typeIn($event)"
+            @close="isGaugeOpen = false"
+          />
         </article>
+        <KeyMap v-model="isKeyMapOpen" :keys="KEYS" />
         <StepList :steps="card.steps" :index="index" :done-ids="doneIds" @pick="onStep" />
       </div>
     </template>
@@ -406,64 +398,12 @@ h2:focus {
   font-weight: 400;
 }
 
-.tick {
-  display: flex;
-  gap: 1rem;
-  align-items: end;
-  margin-top: 0.6rem;
-}
-
-.tick .field {
-  flex: 1;
-  max-width: 22rem;
-}
-
-.tick :deep(.p-button) {
-  min-height: 56px;
-  min-width: 9rem;
-  font-size: 1.3rem;
-}
-
-.tick :deep(.p-inputtext) {
-  min-height: 56px;
-  font-size: 1.4rem;
-}
-
-.tick {
-  flex-wrap: wrap;
-}
-
-.marked {
-  display: flex;
-  gap: 0.5rem;
-  align-items: center;
-  min-height: 44px;
-}
-
-.waiting {
-  padding: 0.5rem 1rem;
-  margin-bottom: 0.8rem;
-}
-
-.waiting p {
-  margin: 0.2rem 0;
-}
-
 .done {
   display: flex;
   align-items: center;
   gap: 1rem;
   color: var(--good);
   font-size: 1.15rem;
-}
-
-.changes {
-  margin-bottom: 1rem;
-}
-
-.changes p,
-.changes ul {
-  margin: 0.2rem 0 0.5rem;
 }
 
 .waits {
@@ -482,11 +422,6 @@ h2:focus {
 
   .step {
     padding: 0.8rem;
-  }
-
-  .tick {
-    flex-direction: column;
-    align-items: stretch;
   }
 }
 </style>

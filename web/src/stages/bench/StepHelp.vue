@@ -40,7 +40,11 @@ const indexing = reactive({ hub: "", hubRadius: "", disc: "", discRadius: "", st
 const toList = (text: string) => text.split(/[;\s]+/).filter(Boolean);
 
 async function onNut() {
-  const n = await toData(client.POST("/api/bench-help/nut", { body: { ...nut } }));
+  const n = await toData(
+    client.POST("/api/bench-help/nut", {
+      body: { ...nut, least: step.reading?.least, most: step.reading?.most },
+    }),
+  );
   const turn = `${Math.abs(n.slots)} ${Math.abs(n.slots) === 1 ? "slot" : "slots"} ${n.slots < 0 ? "tighter" : "looser"}`;
   const play = toLength(n.play, session.units);
   said.value = n.within

@@ -9,12 +9,18 @@ import VerdictMark from "../../verdict/VerdictMark.vue";
 const { wanted } = defineProps<{ wanted: Schemas["WantedReading"] }>();
 const readings = defineModel<string[]>({ required: true });
 
-const ROUND = [4, 6, 8, 12];
-const count = ref(wanted.kind === "RUN_OUT" ? 8 : wanted.readings);
+const ROUND = [3, 4, 6, 8, 12];
+const counts = computed(() => ROUND.filter((n) => n >= wanted.readings));
+/** Round a face more places than the least are usual. */
+function toCount(w: Schemas["WantedReading"]) {
+  return w.round ? (ROUND.find((n) => n >= Math.max(w.readings, 6)) ?? w.readings) : w.readings;
+}
+const count = ref(toCount(wanted));
 const labels = computed(() => {
-  if (wanted.kind === "RUN_OUT")
+  if (wanted.round)
     return Array.from({ length: count.value }, (_, i) => `${Math.round((360 * i) / count.value)}°`);
   if (wanted.kind === "BRACKET_ANGLES") return ["left", "right"];
+  if (wanted.kind === "BRACKET_SQUARE") return ["at the top", "at the side"];
   return [wanted.title];
 });
 watch(count, (n) => (readings.value = Array.from({ length: n }, (_, i) => readings.value[i] ?? "")), {
@@ -33,13 +39,31 @@ watch(typed, async (now) => {
   const mine = ++asked;
   try {
     const answer = await toData(
-      client.POST("/api/bench-help/reading", { body: { kind: wanted.kind, readings: now } }),
+      client.POST("/api/bench-help/reading", {
+        body: { kind: wanted.kind, least: wanted.least, most: wanted.most, readings: now },
+      }),
     );
     if (mine === asked) judged.value = answer;
   } catch (e) {
     if (mine === asked) problem.value = toMessage(e);
   }
 });
+
+/** What a gauge sends goes into the first empty place. */
+function typeIn(text: string) {
+  const free = readings.value.findIndex((r) => !r.trim());
+  if (free >= 0) readings.value[free] = text;
+}
+defineExpose({ typeIn });
+
+/** Enter goes on to the next empty place, as a gauge that types ends each reading with it; the last one sends. */
+function onEnter(event: KeyboardEvent) {
+  const next = readings.value.findIndex((r) => !r.trim());
+  if (next < 0) return;
+  event.preventDefault();
+  const row = (event.target as HTMLElement).closest(".row");
+  row?.querySelectorAll<HTMLInputElement>("input")[next]?.focus();
+}
 
 const limits = computed(() => {
   const { least, most, unit } = wanted;
@@ -51,10 +75,10 @@ const limits = computed(() => {
 <template>
   <fieldset class="reading">
     <legend>{{ wanted.title }}, {{ limits }}</legend>
-    <label v-if="wanted.kind === 'RUN_OUT'" class="count"
+    <label v-if="wanted.round" class="count"
       >Read at
       <select v-model.number="count">
-        <option v-for="n in ROUND" :key="n" :value="n">{{ n }}</option>
+        <option v-for="n in counts" :key="n" :value="n">{{ n }}</option>
       </select>
       places, evenly round the face</label
     >
@@ -67,6 +91,7 @@ const limits = computed(() => {
           autocomplete="off"
           inputmode="text"
           :placeholder="wanted.unit"
+          @keydown.enter="onEnter"
         />
       </label>
     </div>

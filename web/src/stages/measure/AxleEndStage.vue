@@ -11,15 +11,28 @@ import AxleEndDrawing from "./AxleEndDrawing.vue";
 import GaugeStrip from "./GaugeStrip.vue";
 import GuidePanel from "./GuidePanel.vue";
 import HeldReadings from "./HeldReadings.vue";
-import KeyMap from "./KeyMap.vue";
+import { LENGTH_GAUGES } from "../../gauge/simulatedGauge";
+import SimulatedGaugePanel from "../../gauge/SimulatedGaugePanel.vue";
+import KeyMap from "../../shell/KeyMap.vue";
 import { useOutbox } from "./outbox";
 import PaperMenu from "./PaperMenu.vue";
-import SimulatedGaugePanel from "./SimulatedGaugePanel.vue";
 import TakeOverDialog from "./TakeOverDialog.vue";
 import { useReadingOrder } from "./useReadingOrder";
 import { useReadings } from "./useReadings";
 
 type End = Schemas["AxleEndView"];
+
+const KEYS = [
+  ["Enter", "send the reading off, go to the next wanted one"],
+  ["Alt + L, Alt + R", "left side, right side"],
+  ["Alt + 1, 2, 3", "hub, what lies inboard, wheel"],
+  ["Alt + H", "hold the dimension, for repeats"],
+  ["Alt + G", "the simulated gauge"],
+  ["Ctrl + Z", "undo the last reading or withdrawal"],
+  ["Ctrl + Shift + Z", "redo it"],
+  ["Tab, then Enter", "pick a dimension on the drawing"],
+  ["?", "this list, when no field is being typed in"],
+] as const;
 
 const axle = useAxle();
 const session = useSession();
@@ -286,6 +299,7 @@ onUnmounted(() => {
           />
           <SimulatedGaugePanel
             v-if="isGaugeOpen"
+            :kinds="LENGTH_GAUGES"
             @send="strip?.typeIn($event)"
             @close="isGaugeOpen = false"
           />
@@ -305,7 +319,7 @@ onUnmounted(() => {
         :side="sideId"
         @taken="onTakenOver"
       />
-      <KeyMap v-model="isKeyMapOpen" />
+      <KeyMap v-model="isKeyMapOpen" :keys="KEYS" />
     </template>
   </div>
 </template>

@@ -34,14 +34,15 @@ class HandOverIT extends BrowserTest {
                 async (axle) => {
                   const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]*)/)[1]);
                   const card = await (await fetch(`/api/axles/${axle}/bench`)).json();
-                  const read = { END_PLAY: ["0.08 mm"], RUN_OUT: ["0 mm", "0.02 mm", "0.04 mm", "0.02 mm"], PUSH_ROD_PLAY: ["1 mm"] };
+                  const read = { END_PLAY: ["0.08 mm"], RUN_OUT: ["0 mm", "0.02 mm", "0.04 mm", "0.02 mm"], PUSH_ROD_PLAY: ["1 mm"],
+                    SEAL_TILT: ["3 mm", "3.1 mm", "3 mm"], THICKNESS_VARIATION: ["22 mm", "22 mm", "22.01 mm", "22 mm", "22 mm", "22 mm"] };
                   for (const s of card.steps.slice(0, -1)) {
                     const answer = await fetch(`/api/axles/${axle}/bench/${s.id}/tick`, {
                       method: "POST",
                       headers: { "Content-Type": "application/json", "X-XSRF-TOKEN": token, "Idempotency-Key": crypto.randomUUID() },
                       body: JSON.stringify({
                         setValue: s.torqueNm ? `${s.torqueNm} N·m` : "", held: "seen", confirmed: false, cautionRead: true,
-                        readings: s.reading ? read[s.reading.kind] : [], seal: card.seal }),
+                        readings: s.reading ? read[s.reading.kind] : [], loose: /mockup|make-good/.test(s.id) ? ["PADS"] : [], seal: card.seal }),
                     });
                     if (!answer.ok) throw new Error(s.id + ": " + (await answer.text()));
                   }

@@ -26,6 +26,7 @@ import itrova.core.kit.OwnSpindle;
 import itrova.core.kit.PistonBore;
 import itrova.core.kit.RotorHub;
 import itrova.core.kit.SectorOutline;
+import itrova.core.kit.SetLimits;
 import itrova.core.kit.WheelNuts;
 import itrova.core.quantity.Dimension;
 import itrova.core.vehicle.BracketShape;
@@ -238,7 +239,16 @@ final class PartsReader {
                 c.flag("booster", false),
                 c.at("pressure").isPresent()
                         ? OptionalDouble.of(positive(c.at("pressure"), Dimension.PRESSURE))
-                        : OptionalDouble.empty());
+                        : OptionalDouble.empty(),
+                new SetLimits(
+                        c.optional("end_play_mm", PartsReader::range),
+                        c.optional("seal_depth_mm", PartsReader::range),
+                        limit(c, "run_out_mm"),
+                        limit(c, "thickness_variation_mm")));
+    }
+
+    private static OptionalDouble limit(Cursor c, String key) {
+        return c.at(key).isPresent() ? OptionalDouble.of(number(c, key)) : OptionalDouble.empty();
     }
 
     private static KitNeeds.Range range(Cursor c) {

@@ -195,17 +195,24 @@ final class PartsWriter {
     private static ObjectNode node(KitNeeds needs) {
         ObjectNode n = Json.MAPPER.createObjectNode();
         needs.rimInches().ifPresent(in -> n.put("rim_in", in));
-        needs.axleWidth()
-                .ifPresent(r -> n.putArray("axle_width_mm").add(r.from()).add(r.to()));
-        needs.ear().ifPresent(r -> n.putArray("ear_mm").add(r.from()).add(r.to()));
+        range(n, "axle_width_mm", needs.axleWidth());
+        range(n, "ear_mm", needs.ear());
         needs.retention().ifPresent(r -> n.put("retention", r.name().toLowerCase(Locale.ROOT)));
         needs.toneRing().ifPresent(t -> n.put("tone_ring", t.name().toLowerCase(Locale.ROOT)));
         if (needs.booster()) {
             n.put("booster", true);
         }
         needs.pressure().ifPresent(p -> n.put("pressure", p + " MPa"));
+        range(n, "end_play_mm", needs.set().endPlay());
+        range(n, "seal_depth_mm", needs.set().sealDepth());
+        needs.set().runOut().ifPresent(most -> n.put("run_out_mm", most));
+        needs.set().thicknessVariation().ifPresent(most -> n.put("thickness_variation_mm", most));
         needs.sides().ifPresent(s -> n.put("sides", s.name().toLowerCase(Locale.ROOT)));
         return n;
+    }
+
+    private static void range(ObjectNode n, String key, Optional<KitNeeds.Range> range) {
+        range.ifPresent(r -> n.putArray(key).add(r.from()).add(r.to()));
     }
 
     static void joints(ObjectNode n, List<Joint> joints) {

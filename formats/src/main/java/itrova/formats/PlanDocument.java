@@ -1,6 +1,7 @@
 package itrova.formats;
 
 import itrova.core.bench.HoldKind;
+import itrova.core.bench.HoldWanted;
 import itrova.core.fastener.Thread;
 import itrova.core.work.BenchPlan;
 import itrova.core.work.BenchStep;
@@ -11,6 +12,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -29,7 +31,7 @@ public final class PlanDocument {
                     .put("caution", s.caution())
                     .put("hold", s.hold());
             n.set("text", PhraseDocument.node(s.text()));
-            s.reading().ifPresent(r -> n.put("reading", r.key()));
+            s.reading().ifPresent(r -> n.set("reading", node(r)));
             s.tighten().ifPresent(t -> {
                 n.put("torque_nm", t.torque());
                 t.thread().ifPresent(thread -> n.put("thread", thread.designation()));
@@ -59,9 +61,7 @@ public final class PlanDocument {
                     PhraseDocument.read(n.path("text")),
                     n.path("caution").asString(),
                     n.path("hold").asString(),
-                    Arrays.stream(HoldKind.values())
-                            .filter(k -> k.key().equals(n.path("reading").asString("")))
-                            .findFirst(),
+                    reading(n.path("reading")),
                     n.has("torque_nm")
                             ? Optional.of(new Tighten(
                                     n.path("torque_nm").asDouble(),
@@ -74,6 +74,33 @@ public final class PlanDocument {
                     effort(n)));
         }
         return new BenchPlan(steps);
+    }
+
+    private static ObjectNode node(HoldWanted r) {
+        ObjectNode n =
+                Json.MAPPER.createObjectNode().put("kind", r.kind().key()).put("source", r.source());
+        r.least().ifPresent(least -> n.put("least", least));
+        r.most().ifPresent(most -> n.put("most", most));
+        return n;
+    }
+
+    /** What is read at a hold; plans frozen by earlier editions name only its kind, judged by common practice. */
+    private static Optional<HoldWanted> reading(JsonNode n) {
+        String kind = n.isObject() ? n.path("kind").asString() : n.asString("");
+        return Arrays.stream(HoldKind.values())
+                .filter(k -> k.key().equals(kind))
+                .findFirst()
+                .map(k -> n.isObject()
+                        ? new HoldWanted(
+                                k,
+                                limit(n, "least"),
+                                limit(n, "most"),
+                                n.path("source").asString())
+                        : HoldWanted.usual(k));
+    }
+
+    private static OptionalDouble limit(JsonNode n, String key) {
+        return n.has(key) ? OptionalDouble.of(n.path(key).asDouble()) : OptionalDouble.empty();
     }
 
     /** What a step takes; plans frozen by earlier editions do not say. */

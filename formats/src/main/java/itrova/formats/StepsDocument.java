@@ -1,6 +1,6 @@
 package itrova.formats;
 
-import itrova.core.bench.HoldKind;
+import itrova.core.bench.HoldWanted;
 import itrova.core.order.OrderGate;
 import itrova.core.phrase.Amount;
 import itrova.core.wording.Wording;
@@ -72,11 +72,11 @@ public final class StepsDocument {
         return out.toString();
     }
 
-    private static String read(HoldKind r) {
+    private static String read(HoldWanted r) {
         String from = r.least().isPresent() ? "from " + r.least().getAsDouble() : "";
         String to = r.most().isPresent() ? "to " + r.most().getAsDouble() : "";
-        return (r.title() + " " + from + " " + to).replace("  ", " ").strip() + " " + r.unit() + " (" + r.source()
-                + ")";
+        return (r.kind().title() + " " + from + " " + to).replace("  ", " ").strip() + " "
+                + r.kind().unit() + " (" + r.source() + ")";
     }
 
     private static void line(StringBuilder out, String name, String text) {
@@ -106,10 +106,10 @@ public final class StepsDocument {
                 s.after().forEach(after::add);
                 s.reading().ifPresent(r -> {
                     ObjectNode reading = step.putObject("reading")
-                            .put("kind", r.key())
-                            .put("unit", r.unit())
-                            .put("readings", r.readings())
-                            .put("doubt", r.doubt())
+                            .put("kind", r.kind().key())
+                            .put("unit", r.kind().unit())
+                            .put("readings", r.kind().readings())
+                            .put("doubt", r.kind().doubt())
                             .put("source", r.source());
                     r.least().ifPresent(least -> reading.put("least", least));
                     r.most().ifPresent(most -> reading.put("most", most));

@@ -3,6 +3,7 @@ package itrova.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import itrova.core.bench.HoldKind;
+import itrova.core.bench.HoldWanted;
 import itrova.core.fastener.Thread;
 import itrova.core.finding.CheckId;
 import itrova.core.kit.PartKind;
@@ -19,6 +20,7 @@ import itrova.core.work.BenchStep.Tighten;
 import itrova.core.work.Minutes;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 
 /** A frozen plan is read back whole, its sentences with their quantities and not as words of one unit system. */
@@ -51,7 +53,8 @@ class PlanDocumentTest {
                         Phrase.given("crosswise"),
                         "",
                         "all tight",
-                        Optional.of(HoldKind.RUN_OUT),
+                        Optional.of(
+                                HoldWanted.byPapers(HoldKind.RUN_OUT, OptionalDouble.empty(), OptionalDouble.of(0.05))),
                         Optional.of(new Tighten(75, Optional.of(Thread.parse("1/2-20")))),
                         List.of("lift"),
                         new Effort(
@@ -69,6 +72,15 @@ class PlanDocumentTest {
         String frozen = """
                 [{"id":"lift","title":"Lift","caution":"","hold":"","text":{"code":"bench-plan.lock-lock","values":[]},"after":[]}]""";
         assertThat(PlanDocument.readStored(frozen).steps().get(0).effort()).isEqualTo(Effort.UNSAID);
+    }
+
+    /** Earlier plans name the kind of reading only; it is judged by practice. */
+    @Test
+    void aReadingOfAnEarlierEditionIsJudgedByPractice() {
+        String frozen = """
+                [{"id":"left-disc","title":"Disc","caution":"","hold":"Run-out.","reading":"run_out","text":{"code":"bench-plan.lock-lock","values":[]},"after":[]}]""";
+        assertThat(PlanDocument.readStored(frozen).steps().get(0).reading())
+                .contains(HoldWanted.usual(HoldKind.RUN_OUT));
     }
 
     @Test

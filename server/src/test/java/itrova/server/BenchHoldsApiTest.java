@@ -21,6 +21,9 @@ class BenchHoldsApiTest {
     private static final Map<String, List<String>> BAD = Map.of(
             "END_PLAY", List.of("0.4 mm"),
             "RUN_OUT", List.of("0 mm", "0.1 mm", "0.3 mm", "0.1 mm"),
+            "THICKNESS_VARIATION", List.of("22 mm", "22 mm", "22.1 mm", "22 mm", "22 mm", "22 mm"),
+            "SEAL_TILT", List.of("3 mm", "4 mm", "3 mm"),
+            "BRACKET_SQUARE", List.of("0", "1"),
             "PUSH_ROD_PLAY", List.of("0 mm"),
             "BRACKET_ANGLES", List.of("88.4", "87.9"),
             "BREAKAWAY_MINUTES", List.of("9"));
@@ -181,9 +184,31 @@ class BenchHoldsApiTest {
             assertThat(answer.text()).contains("did not come", "Tolverne");
             assertProblem(
                     mechanic.post(address, body.put("signed", "borrowed one").toString()), 409);
+            body.remove("loose");
+            Answer untold = lead.post(address, body.toString());
+            assertProblem(untold, 422);
+            assertThat(untold.text()).contains("put in only to try");
+            body.putArray("loose").add("NOTHING").add("PADS");
+            assertProblem(lead.post(address, body.toString()), 422);
+            body.putArray("loose").add("NUTS").add("PADS");
             assertThat(lead.post(address, body.toString()).status()).isEqualTo(200);
             break;
         }
+        JsonNode makeGood = WholeCard.step(mechanic.get(bench).json(), "left-make-good");
+        assertThat(makeGood.path("loose").size()).isEqualTo(2);
+        ObjectNode half = WholeCard.tick(makeGood, seal).put("signed", "borrowed one");
+        half.putArray("loose").add("NUTS");
+        Answer open = lead.post(bench + "/left-make-good/tick", half.toString());
+        assertProblem(open, 422);
+        assertThat(open.text()).contains("Pads dry").doesNotContain("One-use nuts");
+        half.putArray("loose").add("NUTS").add("PADS");
+        assertThat(lead.post(bench + "/left-make-good/tick", half.toString()).status())
+                .isEqualTo(200);
+        assertThat(WholeCard.step(mechanic.get(bench).json(), "left-make-good")
+                        .path("done")
+                        .path("loose")
+                        .toString())
+                .contains("Pads dry");
         assertThat(done).isGreaterThan(3);
     }
 

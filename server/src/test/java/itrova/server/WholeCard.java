@@ -17,21 +17,41 @@ final class WholeCard {
     static final Map<String, List<String>> GOOD = Map.of(
             "END_PLAY", List.of("0.08 mm"),
             "RUN_OUT", List.of("0 mm", "0.02 mm", "0.04 mm", "0.02 mm"),
+            "THICKNESS_VARIATION", List.of("22.01 mm", "22.01 mm", "22 mm", "22 mm", "22 mm", "22.005 mm"),
+            "SEAL_TILT", List.of("3 mm", "3.1 mm", "3.05 mm"),
             "PUSH_ROD_PLAY", List.of("1 mm"),
             "BRACKET_ANGLES", List.of("88.42", "88.40"),
+            "BRACKET_SQUARE", List.of("0.05", "-0.05"),
             "BREAKAWAY_MINUTES", List.of("16"));
+
+    /** What a mock-up puts in to try, and what makes it good. */
+    private static final List<String> LOOSE = List.of("NUTS", "PADS");
 
     private WholeCard() {}
 
     static ObjectNode tick(JsonNode step, String seal) {
-        return JSON.createObjectNode()
-                .put(
+        ObjectNode body = JSON.createObjectNode();
+        String id = step.path("id").asString();
+        if (id.endsWith("mockup") || id.endsWith("make-good")) {
+            LOOSE.forEach(body.putArray("loose")::add);
+        }
+        return body.put(
                         "setValue",
                         step.hasNonNull("torqueNm") ? step.path("torqueNm").asDouble() + " N·m" : "")
                 .put("held", "seen")
                 .put("confirmed", false)
                 .put("cautionRead", true)
                 .put("seal", seal);
+    }
+
+    /** A step of a card by its id. */
+    static JsonNode step(JsonNode card, String id) {
+        for (JsonNode step : card.path("steps")) {
+            if (step.path("id").asString().equals(id)) {
+                return step;
+            }
+        }
+        throw new AssertionError("no step " + id);
     }
 
     static ObjectNode with(ObjectNode body, List<String> readings) {

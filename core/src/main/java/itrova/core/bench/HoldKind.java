@@ -17,6 +17,23 @@ public enum HoldKind implements Titled {
             Harmonic.LEAST_POSITIONS,
             0.005,
             "common practice: at most 0.10 mm on all nuts"),
+    THICKNESS_VARIATION(
+            "Thickness variation of the disc",
+            "mm",
+            Double.NaN,
+            0.02,
+            6,
+            0.004,
+            "common practice: at most 0.02 mm round the face, or the pedal pulses"),
+    SEAL_TILT(
+            "Tilt of the seal",
+            "mm",
+            Double.NaN,
+            0.3,
+            3,
+            0.1,
+            "common practice: within 0.3 mm all round; a tilted seal leaks"),
+    SEAL_DEPTH("Depth of the seal", "mm", Double.NaN, Double.NaN, 3, 0.1, "the kit's papers"),
     PUSH_ROD_PLAY(
             "Play at the piston", "mm", 0.3, 2.0, 1, 0.1, "common practice: about 1 mm; none at all traps pressure"),
     BRACKET_ANGLES(
@@ -27,6 +44,14 @@ public enum HoldKind implements Titled {
             2,
             0.03,
             "common practice: the same left and right within 0.1°"),
+    BRACKET_SQUARE(
+            "Bracket off square to the tube",
+            "°",
+            -0.25,
+            0.25,
+            2,
+            0.1,
+            "common practice: within a quarter of a degree, at the top and at the side"),
     BREAKAWAY_MINUTES("Held after the pin is pulled", "min", 15, Double.NaN, 1, 0.2, "49 CFR 393.43");
 
     private final String title;
@@ -67,7 +92,17 @@ public enum HoldKind implements Titled {
         return Double.isNaN(most) ? OptionalDouble.empty() : OptionalDouble.of(most);
     }
 
-    /** How many readings it wants; run-out takes more. */
+    /** Whether it is read at places evenly round a face. */
+    public boolean isRound() {
+        return this == RUN_OUT || this == THICKNESS_VARIATION || this == SEAL_TILT || this == SEAL_DEPTH;
+    }
+
+    /** Whether it is the difference of two readings, each with its own doubt. */
+    boolean isDifference() {
+        return this == BRACKET_ANGLES || this == THICKNESS_VARIATION || this == SEAL_TILT;
+    }
+
+    /** How many readings it wants; round a face may be more. */
     public int readings() {
         return readings;
     }
@@ -79,6 +114,19 @@ public enum HoldKind implements Titled {
 
     public String source() {
         return source;
+    }
+
+    /** What it is usually read with. */
+    public String tool() {
+        return switch (this) {
+            case END_PLAY, RUN_OUT -> "dial indicator";
+            case THICKNESS_VARIATION -> "micrometer";
+            case SEAL_TILT, SEAL_DEPTH -> "depth gauge";
+            case PUSH_ROD_PLAY -> "feeler";
+            case BRACKET_ANGLES -> "angle finder";
+            case BRACKET_SQUARE -> "square";
+            case BREAKAWAY_MINUTES -> "clock";
+        };
     }
 
     /** What it measures, where shop notation knows it. */

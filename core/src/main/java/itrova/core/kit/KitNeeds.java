@@ -6,7 +6,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 
 /**
- * What a kit needs of the vehicle, as far as its papers say so in figures.
+ * What a kit needs of the vehicle and of who fits it, as far as its papers say so in figures.
  *
  * @param rimInches least rim diameter by its nominal code (in)
  * @param axleWidth hub face to hub face it is made for (mm)
@@ -16,6 +16,7 @@ import java.util.OptionalInt;
  * @param sides whether its parts come for the left and the right side, where that matters
  * @param booster whether the pedal must have a booster's help
  * @param pressure least line pressure under a hard pedal (MPa)
+ * @param set what is to be read while it is fitted
  */
 public record KitNeeds(
         OptionalInt rimInches,
@@ -25,8 +26,9 @@ public record KitNeeds(
         Optional<ToneRing> toneRing,
         Optional<Sides> sides,
         boolean booster,
-        OptionalDouble pressure) {
-    /** Needs that say nothing of pressure and booster. */
+        OptionalDouble pressure,
+        SetLimits set) {
+    /** Needs that say nothing of pressure and booster, and of what is read while it is fitted. */
     public KitNeeds(
             OptionalInt rimInches,
             Optional<Range> axleWidth,
@@ -34,7 +36,7 @@ public record KitNeeds(
             Optional<Retention> retention,
             Optional<ToneRing> toneRing,
             Optional<Sides> sides) {
-        this(rimInches, axleWidth, ear, retention, toneRing, sides, false, OptionalDouble.empty());
+        this(rimInches, axleWidth, ear, retention, toneRing, sides, false, OptionalDouble.empty(), SetLimits.NONE);
     }
 
     /** Nothing said. */
@@ -45,6 +47,11 @@ public record KitNeeds(
             Optional.empty(),
             Optional.empty(),
             Optional.empty());
+
+    /** The same with other limits for who fits it. */
+    public KitNeeds withSet(SetLimits other) {
+        return new KitNeeds(rimInches, axleWidth, ear, retention, toneRing, sides, booster, pressure, other);
+    }
 
     /**
      * A range of lengths.

@@ -36,8 +36,13 @@ public record BenchPlan(List<BenchStep> steps) {
 
     /** Whether a step puts in or tries what was ordered: the mock-up, and all that comes after it. */
     public boolean wantsParts(BenchStep step) {
-        return step.id().endsWith("mockup")
+        return step.isTrial()
                 || step.after().stream().flatMap(id -> step(id).stream()).anyMatch(this::wantsParts);
+    }
+
+    /** The trial whose loose parts a step makes good. */
+    public Optional<BenchStep> trialOf(BenchStep step) {
+        return step.side().filter(s -> step.makesGood()).flatMap(s -> step(Draft.of(s, BenchStep.TRIAL)));
     }
 
     /** The steps that must be done before one and are not. */

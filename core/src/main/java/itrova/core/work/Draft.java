@@ -1,6 +1,10 @@
 package itrova.core.work;
 
+import itrova.core.bench.HoldKind;
+import itrova.core.bench.HoldWanted;
 import itrova.core.kit.Kit;
+import itrova.core.kit.KitNeeds;
+import itrova.core.kit.SetLimits;
 import itrova.core.kit.TorqueSpec;
 import itrova.core.phrase.Phrase;
 import itrova.core.remedy.Work;
@@ -13,6 +17,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 
 /** A plan while its rules add to it. A step names what it waits for; what the plan does not have it does not wait for. */
@@ -69,7 +74,7 @@ final class Draft {
                 Phrase.of(code, gaps.toArray()),
                 row.caution(),
                 row.hold(),
-                row.reading(),
+                row.reading().map(this::wanted),
                 row.place().flatMap(this::torque),
                 known(after),
                 new Effort(row.tools(), Optional.of(row.minutes()), row.people(), "", row.source())));
@@ -114,6 +119,28 @@ final class Draft {
             meant.filter(s -> !known.contains(s)).forEach(known::add);
         }
         return known;
+    }
+
+    /** The reading at a hold: by the kit's papers where they state its limits. */
+    private HoldWanted wanted(HoldKind kind) {
+        SetLimits set = kit().fitting().needs().set();
+        return switch (kind) {
+            case END_PLAY -> within(kind, set.endPlay());
+            case SEAL_TILT ->
+                set.sealDepth().isPresent() ? within(HoldKind.SEAL_DEPTH, set.sealDepth()) : HoldWanted.usual(kind);
+            case RUN_OUT -> atMost(kind, set.runOut());
+            case THICKNESS_VARIATION -> atMost(kind, set.thicknessVariation());
+            default -> HoldWanted.usual(kind);
+        };
+    }
+
+    private static HoldWanted within(HoldKind kind, Optional<KitNeeds.Range> stated) {
+        return stated.map(r -> HoldWanted.byPapers(kind, OptionalDouble.of(r.from()), OptionalDouble.of(r.to())))
+                .orElseGet(() -> HoldWanted.usual(kind));
+    }
+
+    private static HoldWanted atMost(HoldKind kind, OptionalDouble stated) {
+        return stated.isPresent() ? HoldWanted.byPapers(kind, OptionalDouble.empty(), stated) : HoldWanted.usual(kind);
     }
 
     private Optional<Tighten> torque(TorqueSpec.Place place) {

@@ -192,7 +192,8 @@ final class PlanRules {
         draft.add(side, "make-good", of(side, "mockup"), of(side, "work-*"));
         if (kit.bracket().mount().way() == BracketMount.Way.WELD_ON) {
             draft.add(side, "tack", of(side, "mockup"), of(side, "work-*"), of(side, "make-good"));
-            draft.add(side, "weld", of(side, "tack"));
+            draft.add(side, "square", of(side, "tack"));
+            draft.add(side, "weld", of(side, "square"));
         }
         draft.add(side, "paint", of(side, "make-good"), of(side, "weld"));
     }
@@ -220,9 +221,11 @@ final class PlanRules {
         if (planned.parking().filter(p -> p == Parking.DRUM_IN_HAT).isPresent()) {
             draft.add(side, "park-shoes", of(side, "bracket"), of(side, "shaft-in"), of(side, "clip-in"));
         }
+        draft.add(side, "disc-thickness", of(side, "make-good"));
         draft.add(
                 side,
                 "disc",
+                of(side, "disc-thickness"),
                 of(side, "bracket"),
                 of(side, "paint"),
                 of(side, "shaft-in"),

@@ -6,7 +6,6 @@ import itrova.core.kit.Kit;
 import itrova.core.vehicle.BracketShape;
 import itrova.core.vehicle.Side;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 
@@ -39,11 +38,8 @@ public record StepPicture(Kind kind, Optional<Side> side, List<Spot> spots) {
 
     /** The picture of a step; absent where it tightens nothing of a known lie. */
     public static Optional<StepPicture> of(BenchStep step, Kit kit) {
-        Optional<Side> side = Arrays.stream(Side.values())
-                .filter(s -> step.id().startsWith(s.word() + "-"))
-                .findFirst();
-        String key = side.map(s -> step.id().substring(s.word().length() + 1)).orElse(step.id());
-        return switch (key) {
+        Optional<Side> side = step.side();
+        return switch (step.key()) {
             case "bracket" -> bracket(kit.bracket()).map(spots -> new StepPicture(Kind.BRACKET_BOLTS, side, spots));
             case "disc", "wheel-nuts" ->
                 nuts(kit.disc().patterns()).map(spots -> new StepPicture(Kind.WHEEL_NUTS, side, spots));

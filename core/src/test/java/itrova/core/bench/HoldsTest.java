@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 /** Readings at holds, nut steps, the order of bleeding. */
 class HoldsTest {
     private static Verdict verdict(HoldKind kind, Double... readings) {
-        return HoldReading.of(kind, List.of(readings)).verdict();
+        return HoldReading.of(HoldWanted.usual(kind), List.of(readings)).verdict();
     }
 
     @Test
@@ -32,9 +32,49 @@ class HoldsTest {
     }
 
     @Test
+    void whatIsReadRoundAFaceIsJudgedByItsSpan() {
+        // most less least is 0.010; two readings with 0.004 each make 0.0057
+        assertThat(verdict(HoldKind.THICKNESS_VARIATION, 22.01, 22.005, 22.0, 22.0, 22.005, 22.01))
+                .isEqualTo(Verdict.FITS);
+        assertThat(verdict(HoldKind.THICKNESS_VARIATION, 22.02, 22.0, 22.0, 22.0, 22.0, 22.0))
+                .isEqualTo(Verdict.NOT_PROVEN);
+        assertThat(verdict(HoldKind.THICKNESS_VARIATION, 22.03, 22.0, 22.0, 22.0, 22.0, 22.0))
+                .isEqualTo(Verdict.DOES_NOT_FIT);
+        assertThat(verdict(HoldKind.SEAL_TILT, 3.0, 3.1, 3.05)).isEqualTo(Verdict.FITS);
+        assertThat(verdict(HoldKind.SEAL_TILT, 3.0, 3.6, 3.05)).isEqualTo(Verdict.DOES_NOT_FIT);
+        assertThat(verdict(HoldKind.BRACKET_SQUARE, 0.1, -0.1)).isEqualTo(Verdict.FITS);
+        assertThat(verdict(HoldKind.BRACKET_SQUARE, 0.0, -0.4)).isEqualTo(Verdict.DOES_NOT_FIT);
+    }
+
+    /** Stated 3.0 to 3.6: every one of the readings must lie there, so the one farthest from 3.3 decides. */
+    @Test
+    void aStatedDepthHoldsForEveryReading() {
+        HoldWanted stated = HoldWanted.byPapers(HoldKind.SEAL_DEPTH, OptionalDouble.of(3.0), OptionalDouble.of(3.6));
+        assertThat(HoldReading.of(stated, List.of(3.2, 3.3, 3.4)).verdict()).isEqualTo(Verdict.FITS);
+        assertThat(HoldReading.of(stated, List.of(3.2, 3.3, 2.8)).verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
+        assertThat(HoldReading.of(stated, List.of(3.2, 3.3, 3.6)).verdict()).isEqualTo(Verdict.NOT_PROVEN);
+    }
+
+    @Test
+    void theKitsPapersWinOverPractice() {
+        HoldWanted tight = HoldWanted.byPapers(HoldKind.END_PLAY, OptionalDouble.of(0.01), OptionalDouble.of(0.05));
+        assertThat(verdict(HoldKind.END_PLAY, 0.08)).isEqualTo(Verdict.FITS);
+        assertThat(HoldReading.of(tight, List.of(0.08)).verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
+        assertThat(HoldReading.of(tight, List.of(0.03)).verdict()).isEqualTo(Verdict.FITS);
+    }
+
+    @Test
+    void withoutLimitsNothingIsJudged() {
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> verdict(HoldKind.SEAL_DEPTH, 3.0, 3.0, 3.0))
+                .withMessageContaining("none are stated");
+    }
+
+    @Test
     void aHoldWithoutItsReadingIsNone() {
         assertThatIllegalArgumentException().isThrownBy(() -> verdict(HoldKind.BRACKET_ANGLES, 88.0));
-        assertThatIllegalArgumentException().isThrownBy(() -> HoldReading.of(HoldKind.END_PLAY, List.of()));
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> HoldReading.of(HoldWanted.usual(HoldKind.END_PLAY), List.of()));
         assertThatIllegalArgumentException().isThrownBy(() -> verdict(HoldKind.END_PLAY, Double.NaN));
         assertThatIllegalArgumentException().isThrownBy(() -> verdict(HoldKind.BREAKAWAY_MINUTES, 1e9));
     }

@@ -2,14 +2,18 @@ package itrova.core.work;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import itrova.core.bench.HoldKind;
+import itrova.core.bench.HoldWanted;
 import itrova.core.judge.FitEngine;
 import itrova.core.judge.Samples;
 import itrova.core.kit.BracketMount;
 import itrova.core.kit.Figure;
 import itrova.core.kit.Kit;
+import itrova.core.kit.KitNeeds;
 import itrova.core.kit.KitTerms;
 import itrova.core.kit.OwnSpindle;
 import itrova.core.kit.RotorHub;
+import itrova.core.kit.SetLimits;
 import itrova.core.kit.TorqueSpec;
 import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleEndKind;
@@ -48,7 +52,8 @@ class GoldenPlansTest {
             left-hub-on < left-seal, left-bracket, left-paint
             left-adjust ! < left-hub-on
             left-cap < left-adjust
-            left-disc ! < left-bracket, left-paint, left-adjust
+            left-disc-thickness ! < left-make-good
+            left-disc ! < left-disc-thickness, left-bracket, left-paint, left-adjust
             left-caliper !T < left-disc
             left-hose !T < left-caliper
             compare ! < left-hose, left-cap
@@ -72,7 +77,8 @@ class GoldenPlansTest {
             left-press-on ! < left-paint
             left-bracket !T < left-press-on, left-paint
             left-shaft-in ! < left-press-on, left-bracket
-            left-disc ! < left-bracket, left-paint, left-shaft-in
+            left-disc-thickness ! < left-make-good
+            left-disc ! < left-disc-thickness, left-bracket, left-paint, left-shaft-in
             left-caliper !T < left-disc
             left-hose !T < left-caliper
             compare ! < left-hose
@@ -94,7 +100,8 @@ class GoldenPlansTest {
             left-paint < left-make-good
             left-bracket !T < left-paint
             left-shaft-in ! < left-bracket
-            left-disc ! < left-bracket, left-paint, left-shaft-in
+            left-disc-thickness ! < left-make-good
+            left-disc ! < left-disc-thickness, left-bracket, left-paint, left-shaft-in
             left-caliper !T < left-disc
             left-hose !T < left-caliper
             compare ! < left-hose
@@ -118,7 +125,8 @@ class GoldenPlansTest {
             left-paint < left-make-good
             left-bracket !T < left-paint
             left-clip-in ! < left-bracket, left-paint
-            left-disc ! < left-bracket, left-paint, left-clip-in
+            left-disc-thickness ! < left-make-good
+            left-disc ! < left-disc-thickness, left-bracket, left-paint, left-clip-in
             left-caliper !T < left-disc
             left-hose !T < left-caliper
             compare ! < left-hose
@@ -149,7 +157,8 @@ class GoldenPlansTest {
             left-adjust ! < left-hub-on
             left-cap < left-adjust
             left-drive-on < left-adjust, left-cap
-            left-disc ! < left-bracket, left-paint, left-adjust
+            left-disc-thickness ! < left-make-good
+            left-disc ! < left-disc-thickness, left-bracket, left-paint, left-adjust
             left-caliper !T < left-disc
             left-hose !T < left-caliper
             compare ! < left-hose, left-cap, left-drive-on
@@ -169,7 +178,8 @@ class GoldenPlansTest {
             left-make-good ! < left-mockup
             left-paint < left-make-good
             left-bracket !T < left-paint
-            left-disc ! < left-bracket, left-paint
+            left-disc-thickness ! < left-make-good
+            left-disc ! < left-disc-thickness, left-bracket, left-paint
             left-caliper !T < left-disc
             left-hose !T < left-caliper
             compare ! < left-hose
@@ -191,7 +201,8 @@ class GoldenPlansTest {
             left-make-good ! < left-mockup
             left-paint < left-make-good
             left-bracket !T < left-paint
-            left-disc ! < left-bracket, left-paint
+            left-disc-thickness ! < left-make-good
+            left-disc ! < left-disc-thickness, left-bracket, left-paint
             left-caliper !T < left-disc
             left-hose !T < left-caliper
             compare ! < left-hose
@@ -364,7 +375,32 @@ class GoldenPlansTest {
                         "left-hub-on < left-seal, left-bracket, left-paint",
                         "left-adjust ! < left-hub-on",
                         "left-cap < left-adjust",
-                        "left-disc ! < left-bracket, left-paint, left-adjust");
+                        "left-disc ! < left-disc-thickness, left-bracket, left-paint, left-adjust");
+    }
+
+    /** What the kit's papers state wins over practice at the hold. */
+    @Test
+    void theKitsOwnLimitsHoldAtItsSteps() {
+        Kit kit = kit().withFitting(kit().fitting()
+                .withNeeds(KitNeeds.NONE.withSet(new SetLimits(
+                        Optional.of(new KitNeeds.Range(0.01, 0.05)),
+                        Optional.of(new KitNeeds.Range(3.0, 3.6)),
+                        OptionalDouble.of(0.06),
+                        OptionalDouble.empty()))));
+        BenchPlan stated = plan(AxleEndKind.FRONT_SPINDLE, Retention.PRESSED_BEARING, kit);
+        assertThat(stated.step("left-adjust").orElseThrow().reading())
+                .contains(HoldWanted.byPapers(HoldKind.END_PLAY, OptionalDouble.of(0.01), OptionalDouble.of(0.05)));
+        assertThat(stated.step("left-seal").orElseThrow().reading())
+                .contains(HoldWanted.byPapers(HoldKind.SEAL_DEPTH, OptionalDouble.of(3.0), OptionalDouble.of(3.6)));
+        assertThat(stated.step("left-disc").orElseThrow().reading())
+                .contains(HoldWanted.byPapers(HoldKind.RUN_OUT, OptionalDouble.empty(), OptionalDouble.of(0.06)));
+        assertThat(stated.step("left-disc-thickness").orElseThrow().reading())
+                .contains(HoldWanted.usual(HoldKind.THICKNESS_VARIATION));
+        assertThat(plan(AxleEndKind.FRONT_SPINDLE, Retention.PRESSED_BEARING, kit())
+                        .step("left-seal")
+                        .orElseThrow()
+                        .reading())
+                .contains(HoldWanted.usual(HoldKind.SEAL_TILT));
     }
 
     /** Old spindle off, new one on by its joints, and alignment before the road. */
@@ -404,7 +440,8 @@ class GoldenPlansTest {
                         "left-mockup ! < left-clean",
                         "left-make-good ! < left-mockup",
                         "left-tack ! < left-mockup, left-make-good",
-                        "left-weld ! < left-tack",
+                        "left-square ! < left-tack",
+                        "left-weld ! < left-square",
                         "left-paint < left-make-good, left-weld",
                         "left-hub-on < left-seal, left-weld, left-paint");
         assertThat(told).noneMatch(s -> s.startsWith("left-bracket"));

@@ -24,6 +24,7 @@ import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Surroundings.Obstacle;
 import itrova.core.vehicle.Wheel;
 import itrova.server.api.CurrentPerson;
+import itrova.server.axle.Chosen;
 import itrova.server.axle.FindingViews;
 import itrova.server.axle.WheelChoice;
 import itrova.server.axle.Workbench;
@@ -125,19 +126,31 @@ public class SectionController {
             boolean canMove,
             List<FindingViews.FindingView> findings) {}
 
-    /** @param wear share of the pads' wear, 0 new to 1 worn out */
+    /**
+     * @param kit code of the kit looked at; absent for what was chosen, as it was chosen
+     * @param wear share of the pads' wear, 0 new to 1 worn out
+     */
     @GetMapping("/section")
     public SectionView section(
             @PathVariable long axleId,
-            @RequestParam String kit,
+            @RequestParam(required = false) @Nullable String kit,
             @RequestParam Side side,
             @RequestParam(required = false) @Nullable String wheel,
             @RequestParam(defaultValue = "0") double wear) {
         AxleRow row = bench.axle(axleId);
-        ShopSettings settings = bench.settings();
+        double share = Math.max(0, Math.min(1, wear));
+        if (kit == null || kit.isBlank()) {
+            Chosen chosen = bench.chosen(row);
+            AxleCase bare = chosen.record().toCase(List.of(Side.values()));
+            return view(row, chosen.wheel().map(bare::withWheel).orElse(bare), chosen.report(), side, share);
+        }
         AxleCase found = bench.record(row).toCase(List.of(Side.values()));
         AxleCase axle = wheel == null || wheel.isBlank() ? found : found.withWheel(wheel(wheel));
-        KitReport report = FitEngine.report(axle, bench.kitFor(row, kit), settings);
+        return view(row, axle, FitEngine.report(axle, bench.kitFor(row, kit), bench.settings()), side, share);
+    }
+
+    private SectionView view(AxleRow row, AxleCase axle, KitReport report, Side side, double share) {
+        ShopSettings settings = bench.settings();
         AxleEnd end = axle.ends().get(side.ordinal());
         Kit k = report.kit();
         WheelProfile profile = WheelProfile.of(end);
@@ -145,7 +158,6 @@ public class SectionController {
         List<GapView> gaps = new ArrayList<>();
         double base = settings.of(Limit.TURNING_GAP) + settings.turningDeduction();
         double weights = end.length(Callout.WHEEL_WEIGHTS).map(Measured::value).orElse(0.0);
-        double share = Math.max(0, Math.min(1, wear));
         placed.toBarrel(CaliperInWheel.Wall.NEAR, Measured.exact(weights))
                 .ifPresent(g -> gaps.add(gap(report, side, CheckId.BARREL, g, base + weights)));
         placed.toSpokes(CaliperInWheel.Wall.NEAR, Measured.exact(0))
@@ -160,7 +172,7 @@ public class SectionController {
                 .map(SectionController::gapAt)
                 .toList();
         return new SectionView(
-                axleId,
+                row.id(),
                 row.jobId(),
                 jobs.job(row.jobId()).title(),
                 row.name(),

@@ -1,13 +1,17 @@
 package itrova.server.store;
 
 import itrova.core.choice.Selection;
+import itrova.core.work.LooseItem;
 import itrova.formats.SelectionDocument;
 import itrova.server.store.EventStore.EventRow;
 import itrova.server.store.EventStore.Kind;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 
 /**
  * What somebody decided, as far as later answers hang on it. Each is written in its present edition and read in every edition there was:
@@ -186,10 +190,24 @@ public sealed interface Decision {
      * @param held what was measured or seen at its hold, as typed
      * @param torqueNm torque set (N·m), where the step wants one and a wrench reached
      * @param signed why a lead let it pass outside its limits; empty where it lies within
+     * @param tool what it was read or set with; empty where nobody said
+     * @param loose what a mock-up put in only to try, or what of it was made good
      */
     record StepTicked(
-            String stepId, String kit, String title, String set, String held, OptionalDouble torqueNm, String signed)
+            String stepId,
+            String kit,
+            String title,
+            String set,
+            String held,
+            OptionalDouble torqueNm,
+            String signed,
+            String tool,
+            List<LooseItem> loose)
             implements Decision {
+        public StepTicked {
+            loose = List.copyOf(loose);
+        }
+
         @Override
         public Kind kind() {
             return Kind.STEP_TICKED;
@@ -210,6 +228,12 @@ public sealed interface Decision {
             torqueNm.ifPresent(t -> p.put("torqueNm", Double.toString(t)));
             if (!signed.isEmpty()) {
                 p.put("signed", signed);
+            }
+            if (!tool.isEmpty()) {
+                p.put("tool", tool);
+            }
+            if (!loose.isEmpty()) {
+                p.put("loose", loose.stream().map(Enum::name).collect(Collectors.joining(" ")));
             }
             return p;
         }
@@ -396,7 +420,12 @@ public sealed interface Decision {
                         p.containsKey("torqueNm")
                                 ? OptionalDouble.of(Double.parseDouble(p.get("torqueNm")))
                                 : OptionalDouble.empty(),
-                        p.getOrDefault("signed", "")));
+                        p.getOrDefault("signed", ""),
+                        p.getOrDefault("tool", ""),
+                        Arrays.stream(p.getOrDefault("loose", "").split(" "))
+                                .filter(item -> !item.isEmpty())
+                                .map(LooseItem::valueOf)
+                                .toList()));
             case BLED -> {
                 Map<String, String> told = new LinkedHashMap<>(p);
                 told.remove("v");

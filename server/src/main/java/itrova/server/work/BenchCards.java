@@ -8,6 +8,7 @@ import itrova.core.road.RoadCase.AxleWork;
 import itrova.core.work.BenchPlan;
 import itrova.core.work.BenchStep;
 import itrova.core.work.BenchStep.Tighten;
+import itrova.core.work.LooseItem;
 import itrova.core.work.PlanChange;
 import itrova.formats.ReportSeal;
 import itrova.server.api.BadInputException;
@@ -84,6 +85,8 @@ public class BenchCards {
      * @param readings what was read at its hold, as typed
      * @param signed why a lead lets a reading pass outside its limits, or goes on without parts; empty where nobody does
      * @param isCautionRead whether the step's caution was read with it
+     * @param tool what it was read or set with; empty where nobody said
+     * @param loose what was put in only to try, or what of it was made good
      */
     record Tick(
             String setValue,
@@ -92,9 +95,12 @@ public class BenchCards {
             boolean marked,
             List<String> readings,
             String signed,
-            boolean isCautionRead) {
+            boolean isCautionRead,
+            String tool,
+            List<LooseItem> loose) {
         Tick {
             readings = List.copyOf(readings);
+            loose = List.copyOf(loose);
         }
     }
 
@@ -242,6 +248,7 @@ public class BenchCards {
                     + String.join(", ", missing)
                     + ". Count them in on the order sheet, or let a lead sign with the reason. Nothing was changed.");
         }
+        checkLoose(card, step, body.loose());
         boolean isNewlyRead = isNewlyRead(card, step, body.isCautionRead());
         OptionalDouble torque = step.tighten().isPresent() && !body.marked()
                 ? OptionalDouble.of(torque(body, step.tighten().get()))
@@ -262,8 +269,37 @@ public class BenchCards {
                         body.setValue().strip(),
                         held,
                         torque,
-                        body.signed()),
+                        body.signed(),
+                        body.tool(),
+                        step.isTrial() || step.makesGood() ? body.loose() : List.of()),
                 me.get().id());
+    }
+
+    /** What a side's mock-up put in only to try. */
+    static List<LooseItem> tried(Card card, BenchStep step) {
+        return card.plan()
+                .trialOf(step)
+                .flatMap(trial -> Optional.ofNullable(card.done().get(trial.id())))
+                .map(t -> t.tick().loose())
+                .orElse(List.of());
+    }
+
+    /** A trial says what it put in loosely; what it did is counted out again before the work goes on. */
+    private void checkLoose(Card card, BenchStep step, List<LooseItem> told) {
+        if (step.isTrial() && !LooseItem.isTold(told)) {
+            throw BadInputException.of(
+                    "loose",
+                    "",
+                    "Say what was put in only to try, or that nothing was: it is counted out again later.");
+        }
+        List<LooseItem> open = LooseItem.open(tried(card, step), told);
+        if (step.makesGood() && !open.isEmpty()) {
+            throw BadInputException.of(
+                    "loose",
+                    "",
+                    "Put in only to try at the mock-up and not made good: "
+                            + open.stream().map(LooseItem::title).collect(Collectors.joining("; ")) + ".");
+        }
     }
 
     /** Cautions the signed-in person has read in a job. */
@@ -294,7 +330,7 @@ public class BenchCards {
     /** What is logged of the hold: readings judged, words where it wants to be seen, and where no wrench reached. */
     private String held(BenchStep step, Tick body) {
         List<String> told = new ArrayList<>();
-        step.reading().ifPresent(kind -> told.add(readings.take(kind, body.readings(), body.signed())));
+        step.reading().ifPresent(wanted -> told.add(readings.take(wanted, body.readings(), body.signed())));
         if (step.reading().isEmpty() && !step.hold().isEmpty() && body.held().isEmpty()) {
             throw BadInputException.of(
                     "held", "", "This step holds: “" + step.hold() + "” Write what you measured or saw.");

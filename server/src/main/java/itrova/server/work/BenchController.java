@@ -1,10 +1,14 @@
 package itrova.server.work;
 
 import itrova.core.bench.HoldKind;
+import itrova.core.bench.HoldWanted;
+import itrova.core.vehicle.Side;
 import itrova.core.work.BenchStep;
 import itrova.core.work.BenchStep.Tighten;
+import itrova.core.work.LooseItem;
 import itrova.core.work.Minutes;
 import itrova.core.work.PlanChange;
+import itrova.core.work.ShaftOrder;
 import itrova.core.work.StepPicture;
 import itrova.server.api.CurrentPerson;
 import itrova.server.axle.Releases;
@@ -63,9 +67,14 @@ public class BenchController {
             String setValue,
             String held,
             @Nullable Double setTorqueNm,
-            String signed) {}
+            String signed,
+            String tool,
+            List<String> loose) {}
 
-    /** What is read at a hold; limits in its unit, absent where there is none. */
+    /** Something a mock-up puts in only to try. */
+    public record LooseView(LooseItem item, String title) {}
+
+    /** What is read at a hold, some of it round a face; limits in its unit, absent where there is none. */
     public record WantedReading(
             HoldKind kind,
             String title,
@@ -73,21 +82,43 @@ public class BenchController {
             @Nullable Double least,
             @Nullable Double most,
             int readings,
+            boolean round,
             String source) {
-        static WantedReading of(HoldKind kind) {
+        static WantedReading of(HoldWanted wanted) {
+            HoldKind kind = wanted.kind();
             return new WantedReading(
                     kind,
                     kind.title(),
                     kind.unit(),
-                    kind.least().isPresent() ? kind.least().getAsDouble() : null,
-                    kind.most().isPresent() ? kind.most().getAsDouble() : null,
+                    wanted.least().isPresent() ? wanted.least().getAsDouble() : null,
+                    wanted.most().isPresent() ? wanted.most().getAsDouble() : null,
                     kind.readings(),
-                    kind.source());
+                    kind.isRound(),
+                    wanted.source());
         }
     }
 
+    /** Parts on a shaft from inboard to outboard. */
+    public record ShaftOrderView(Side side, List<ShaftPieceView> places) {
+        static ShaftOrderView of(ShaftOrder order) {
+            return new ShaftOrderView(
+                    order.side(),
+                    order.places().stream()
+                            .map(p -> new ShaftPieceView(p.part(), p.part().title(), p.isNow()))
+                            .toList());
+        }
+    }
+
+    /** A part in its place, and whether the step puts it there. */
+    public record ShaftPieceView(ShaftOrder.Piece piece, String title, boolean now) {}
+
     /**
      * @param picture bolts or nuts as they lie, where the step tightens any of a known lie
+     * @param order parts on the shaft in their order, where the step puts any there
+     * @param section whether the wheel's section belongs beside it
+     * @param side side it is done on; absent where it is of the whole axle
+     * @param readWith what its reading or torque is usually taken with; empty where it takes neither
+     * @param loose what may be put in only to try, or what of it waits to be made good; empty where neither is asked
      * @param minutes own time it usually takes; absent where nobody said
      * @param people how many are needed at once
      * @param outside who does it where it goes out of the shop; empty if nobody
@@ -102,7 +133,12 @@ public class BenchController {
             String hold,
             @Nullable WantedReading reading,
             @Nullable StepPicture picture,
+            @Nullable ShaftOrderView order,
+            boolean section,
+            @Nullable Side side,
             @Nullable Double torqueNm,
+            String readWith,
+            List<LooseView> loose,
             List<String> tools,
             @Nullable Double minutes,
             int people,
@@ -140,6 +176,8 @@ public class BenchController {
             @Nullable @Size(max = 36) List<@NotNull @Size(max = 40) String> readings,
             @Nullable @Size(max = 200) String signed,
             @Nullable Boolean cautionRead,
+            @Nullable @Size(max = 40) String tool,
+            @Nullable @Size(max = 10) List<@NotNull LooseItem> loose,
             @NotNull @Size(max = 64) String seal) {}
 
     public record RevisionRequest(@NotNull @Size(max = 64) String seal) {}
@@ -181,7 +219,17 @@ public class BenchController {
                 s.hold(),
                 s.reading().map(WantedReading::of).orElse(null),
                 StepPicture.of(s, card.chosen().report().kit()).orElse(null),
+                ShaftOrder.of(
+                                s,
+                                card.chosen().report().kit(),
+                                card.chosen().row().form())
+                        .map(ShaftOrderView::of)
+                        .orElse(null),
+                s.showsSection(),
+                s.side().orElse(null),
                 s.tighten().map(Tighten::torque).orElse(null),
+                s.readWith(),
+                loose(card, s),
                 s.effort().tools(),
                 s.effort().minutes().map(Minutes::likely).orElse(null),
                 s.effort().people(),
@@ -194,6 +242,12 @@ public class BenchController {
                         .orElse(null));
     }
 
+    private static List<LooseView> loose(BenchCards.Card card, BenchStep s) {
+        List<LooseItem> asked =
+                s.isTrial() ? List.of(LooseItem.values()) : LooseItem.open(BenchCards.tried(card, s), List.of());
+        return asked.stream().map(i -> new LooseView(i, i.title())).toList();
+    }
+
     private static DoneView view(BenchCards.Ticked t) {
         return new DoneView(
                 t.by(),
@@ -201,7 +255,9 @@ public class BenchController {
                 t.tick().set(),
                 t.tick().held(),
                 t.tick().torqueNm().isPresent() ? t.tick().torqueNm().getAsDouble() : null,
-                t.tick().signed());
+                t.tick().signed(),
+                t.tick().tool(),
+                t.tick().loose().stream().map(LooseItem::title).toList());
     }
 
     @PostMapping("/{stepId}/tick")
@@ -217,7 +273,9 @@ public class BenchController {
                         Boolean.TRUE.equals(body.marked()),
                         body.readings() == null ? List.of() : body.readings(),
                         text(body.signed()),
-                        Boolean.TRUE.equals(body.cautionRead())),
+                        Boolean.TRUE.equals(body.cautionRead()),
+                        text(body.tool()),
+                        body.loose() == null ? List.of() : body.loose()),
                 body.seal());
         return card(axleId);
     }

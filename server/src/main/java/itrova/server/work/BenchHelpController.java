@@ -3,6 +3,7 @@ package itrova.server.work;
 import itrova.core.bench.DiscIndexing;
 import itrova.core.bench.HoldKind;
 import itrova.core.bench.HoldReading;
+import itrova.core.bench.HoldWanted;
 import itrova.core.bench.NutSteps;
 import itrova.core.fastener.ShimSize;
 import itrova.core.fastener.ShimStack;
@@ -22,6 +23,8 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -41,8 +44,11 @@ public class BenchHelpController {
         this.me = me;
     }
 
+    /** Limits in the kind's unit as the step states them; without any, common practice. */
     public record HoldReadingForm(
             @NotNull HoldKind kind,
+            @Nullable Double least,
+            @Nullable Double most,
             @NotNull @Size(max = MOST_READINGS) List<@NotNull @Size(max = 40) String> readings) {}
 
     public record JudgedReading(Verdict verdict, String said) {}
@@ -60,11 +66,15 @@ public class BenchHelpController {
     /**
      * @param pitch of the nut's thread; of an inch thread the inch over its threads, such as 1/16 in
      * @param positions positions in a turn in which the lock goes in
+     * @param least least end play wanted (mm), as the step states it; without, common practice
+     * @param most most end play wanted (mm)
      */
     public record NutForm(
             @NotNull @Size(max = 40) String measured,
             @NotNull @Size(max = 40) String pitch,
-            @Min(1) @Max(60) int positions) {}
+            @Min(1) @Max(60) int positions,
+            @Nullable Double least,
+            @Nullable Double most) {}
 
     /** Slots to turn, positive to loosen; lengths in mm. */
     public record NutView(int slots, double play, boolean within, double travel, double least, double most) {}
@@ -140,8 +150,18 @@ public class BenchHelpController {
 
     @PostMapping("/reading")
     public JudgedReading reading(@Valid @RequestBody HoldReadingForm body) {
-        HoldReading judged = readings.judge(body.kind(), body.readings());
+        HoldReading judged = readings.judge(wanted(body.kind(), body.least(), body.most()), body.readings());
         return new JudgedReading(judged.verdict(), me.wording().say(judged.said()));
+    }
+
+    private static HoldWanted wanted(HoldKind kind, @Nullable Double least, @Nullable Double most) {
+        return least == null && most == null
+                ? HoldWanted.usual(kind)
+                : HoldWanted.byPapers(kind, limit(least), limit(most));
+    }
+
+    private static OptionalDouble limit(@Nullable Double typed) {
+        return typed == null ? OptionalDouble.empty() : OptionalDouble.of(typed);
     }
 
     @PostMapping("/indexing")
@@ -161,8 +181,9 @@ public class BenchHelpController {
 
     @PostMapping("/nut")
     public NutView nut(@Valid @RequestBody NutForm body) {
-        double least = HoldKind.END_PLAY.least().orElseThrow();
-        double most = HoldKind.END_PLAY.most().orElseThrow();
+        HoldWanted wanted = wanted(HoldKind.END_PLAY, body.least(), body.most());
+        double least = wanted.least().orElse(0);
+        double most = wanted.most().orElseThrow(() -> BadInputException.of("most", "", "Say both limits or none."));
         try {
             NutSteps steps = NutSteps.to(
                     length("measured", body.measured()), least, most, length("pitch", body.pitch()), body.positions());

@@ -2,6 +2,7 @@ package itrova.server.work;
 
 import itrova.core.bench.HoldKind;
 import itrova.core.bench.HoldReading;
+import itrova.core.bench.HoldWanted;
 import itrova.core.finding.Verdict;
 import itrova.core.quantity.ShopNotation;
 import itrova.core.quantity.Unit;
@@ -31,8 +32,8 @@ class StepReadings {
      * @return what is logged of them
      * @throws BadInputException if they are not understood, or not proven to lie within their limits and nobody signed
      */
-    String take(HoldKind kind, List<String> typed, String signed) {
-        HoldReading reading = judge(kind, typed);
+    String take(HoldWanted wanted, List<String> typed, String signed) {
+        HoldReading reading = judge(wanted, typed);
         if (reading.verdict() != Verdict.FITS) {
             if (signed.isEmpty()) {
                 throw BadInputException.of(
@@ -45,21 +46,21 @@ class StepReadings {
         return String.format(
                 Locale.ROOT,
                 "%s %.3f %s ± %.3f (read: %s)",
-                kind.title(),
+                wanted.kind().title(),
                 reading.value(),
-                kind.unit(),
+                wanted.kind().unit(),
                 reading.doubt(),
                 String.join(", ", typed));
     }
 
     /** Readings judged, nothing logged. */
-    HoldReading judge(HoldKind kind, List<String> typed) {
+    HoldReading judge(HoldWanted wanted, List<String> typed) {
         List<Double> values = new ArrayList<>();
         for (String text : typed) {
-            values.add(value(kind, text));
+            values.add(value(wanted.kind(), text));
         }
         try {
-            return HoldReading.of(kind, values);
+            return HoldReading.of(wanted, values);
         } catch (IllegalArgumentException e) {
             throw BadInputException.of("readings", String.join(", ", typed), e.getMessage());
         }

@@ -7,6 +7,7 @@ import itrova.core.finding.CheckId;
 import itrova.core.judge.WorkPicks;
 import itrova.core.remedy.WorkKind;
 import itrova.core.vehicle.Side;
+import itrova.core.work.LooseItem;
 import itrova.server.store.Decision.Bled;
 import itrova.server.store.Decision.KitChosen;
 import itrova.server.store.Decision.OrderPlaced;
@@ -44,8 +45,17 @@ class DecisionTest {
                 new KitChosen(Optional.empty(), "QF-101, edition 3"),
                 new OrderSigned(WHOLE, "seal", "a good reason"),
                 new OrderPlaced(WHOLE, "seal", "fits", 12345, "a,b"),
-                new StepTicked("lift", "QF-101", "Lift", "75 N·m", "square", OptionalDouble.of(75), "a lead's reason"),
-                new StepTicked("lift", "QF-101", "Lift", "", "", OptionalDouble.empty(), ""),
+                new StepTicked(
+                        "left-mockup",
+                        "QF-101",
+                        "Mock up",
+                        "75 N·m",
+                        "square",
+                        OptionalDouble.of(75),
+                        "a lead's reason",
+                        "torque wrench",
+                        List.of(LooseItem.NUTS, LooseItem.PADS)),
+                new StepTicked("lift", "QF-101", "Lift", "", "", OptionalDouble.empty(), "", "", List.of()),
                 new Bled(Bled.What.POINT, Map.of("point", "axle 2 right", "strokes", "12")),
                 new Bled(Bled.What.TOPPED_UP, Map.of()),
                 new StepUnticked("lift", "QF-101"));
@@ -76,7 +86,8 @@ class DecisionTest {
                         Kind.STEP_TICKED,
                         "left-bracket",
                         Map.of("kit", "QF-101", "title", "Bracket", "setValue", "75 N·m", "torqueNm", "75.0"))))
-                .contains(new StepTicked("left-bracket", "QF-101", "Bracket", "75 N·m", "", OptionalDouble.of(75), ""));
+                .contains(new StepTicked(
+                        "left-bracket", "QF-101", "Bracket", "75 N·m", "", OptionalDouble.of(75), "", "", List.of()));
         assertThat(Decision.of(row(Kind.STEP_UNTICKED, "left-bracket", Map.of("kit", "QF-101"))))
                 .contains(new StepUnticked("left-bracket", "QF-101"));
     }

@@ -12,6 +12,7 @@ import itrova.core.kit.Disc;
 import itrova.core.kit.DiscMake;
 import itrova.core.kit.Kit;
 import itrova.core.kit.KitNeeds;
+import itrova.core.kit.SetLimits;
 import itrova.core.placed.AxleCase;
 import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
@@ -104,7 +105,8 @@ class KitNeedsTest {
                 Optional.empty(),
                 Optional.empty(),
                 booster,
-                needed > 0 ? OptionalDouble.of(needed) : OptionalDouble.empty()));
+                needed > 0 ? OptionalDouble.of(needed) : OptionalDouble.empty(),
+                SetLimits.NONE));
         VehicleFacts facts = new VehicleFacts(
                 false,
                 found,

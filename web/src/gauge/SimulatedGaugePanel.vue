@@ -1,14 +1,18 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from "vue";
-import { SimulatedGauge, type GaugeKind } from "./simulatedGauge";
+import { ALL_GAUGES, SimulatedGauge, type GaugeKind } from "./simulatedGauge";
 
 /** A stand-in for a gauge with a data key, for those who have none. What it "sends" is typed as if by a keyboard. */
+const { kinds, truth: first = 70.8 } = defineProps<{
+  kinds: readonly GaugeKind[];
+  /** What it reads at first. */
+  truth?: number;
+}>();
 const emit = defineEmits<{ send: [text: string]; close: [] }>();
 
-const KINDS: GaugeKind[] = ["caliper", "depth gauge", "dial indicator"];
-const gauges = reactive(KINDS.map((kind, i) => new SimulatedGauge(kind, 20261124 + i)));
-const kind = ref<GaugeKind>("caliper");
-const truth = ref(70.8);
+const gauges = reactive(ALL_GAUGES.map((kind, i) => new SimulatedGauge(kind, 20261124 + i)));
+const kind = ref<GaugeKind>(kinds[0] ?? "caliper");
+const truth = ref(first);
 const warning = ref("");
 const shown = ref("");
 const gauge = computed(() => gauges.find((g) => g.kind === kind.value) as SimulatedGauge);
@@ -27,15 +31,14 @@ function onPress() {
     <label
       >Gauge
       <select v-model="kind">
-        <option v-for="k in KINDS" :key="k">{{ k }}</option>
+        <option v-for="k in kinds" :key="k">{{ k }}</option>
       </select>
     </label>
-    <label>True size (mm) <input v-model.number="truth" type="number" step="0.01" /></label>
+    <label>True size ({{ gauge.modes[0] }}) <input v-model.number="truth" type="number" step="0.01" /></label>
     <label
       >Display
       <select v-model="gauge.mode">
-        <option value="mm">mm</option>
-        <option value="in">in</option>
+        <option v-for="m in gauge.modes" :key="m">{{ m }}</option>
       </select>
     </label>
     <label>Battery (%) <input v-model.number="gauge.battery" type="number" min="0" max="100" /></label>

@@ -38,6 +38,15 @@ describe("the simulated gauge", () => {
     expect(new SimulatedGauge("dial indicator", 1).press(-0.2).text).toMatch(/^-0\.(19|20|21)$/);
   });
 
+  it("reads angles and torques in their own units", () => {
+    expect(new SimulatedGauge("angle finder", 4).press(88.4).text).toMatch(/^88\.(3[05]|4[05])$/);
+    const wrench = new SimulatedGauge("torque wrench", 4);
+    expect(wrench.modes).toEqual(["N·m", "lbf·ft"]);
+    expect(Math.abs(Number(wrench.press(75).text) - 75)).toBeLessThan(3);
+    wrench.mode = "lbf·ft";
+    expect(Math.abs(Number(wrench.press(75).text) - 55.3)).toBeLessThan(2);
+  });
+
   it("jumps and drops readings on a low battery, and is silent on an empty one", () => {
     const gauge = new SimulatedGauge("caliper", 2);
     gauge.battery = 12;

@@ -1,25 +1,43 @@
 /** A simulated gauge with a data key: it types what its display shows, as a keyboard would. Deterministic for a seed. */
-export type GaugeKind = "caliper" | "depth gauge" | "dial indicator";
-export type GaugeMode = "mm" | "in";
+export type GaugeKind = "caliper" | "depth gauge" | "dial indicator" | "angle finder" | "torque wrench";
+export type GaugeMode = "mm" | "in" | "°" | "N·m" | "lbf·ft";
 
+/** Gauges that read a length. */
+export const LENGTH_GAUGES: readonly GaugeKind[] = ["caliper", "depth gauge", "dial indicator"];
+export const ALL_GAUGES: readonly GaugeKind[] = [...LENGTH_GAUGES, "angle finder", "torque wrench"];
+
+/** What a gauge does to what it reads; in the first of its modes. */
 interface Limits {
   noise: number;
-  /** Drift of its zero per press (mm). */
+  /** Drift of its zero per press. */
   drift: number;
-  /** Smallest step shown (mm, and in). */
-  step: { mm: number; in: number };
+  /** Its modes, each with the size of its unit in the first one, and the smallest step shown. */
+  modes: { mode: GaugeMode; unit: number; step: number }[];
 }
 
+const toLengthModes = (mm: number, inch: number): Limits["modes"] => [
+  { mode: "mm", unit: 1, step: mm },
+  { mode: "in", unit: 25.4, step: inch },
+];
+
 const LIMITS: Record<GaugeKind, Limits> = {
-  caliper: { noise: 0.012, drift: 0.0004, step: { mm: 0.01, in: 0.0005 } },
-  "depth gauge": { noise: 0.015, drift: 0.0004, step: { mm: 0.01, in: 0.0005 } },
-  "dial indicator": { noise: 0.004, drift: 0.0008, step: { mm: 0.01, in: 0.001 } },
+  caliper: { noise: 0.012, drift: 0.0004, modes: toLengthModes(0.01, 0.0005) },
+  "depth gauge": { noise: 0.015, drift: 0.0004, modes: toLengthModes(0.01, 0.0005) },
+  "dial indicator": { noise: 0.004, drift: 0.0008, modes: toLengthModes(0.01, 0.001) },
+  "angle finder": { noise: 0.02, drift: 0.0005, modes: [{ mode: "°", unit: 1, step: 0.05 }] },
+  "torque wrench": {
+    noise: 0.6,
+    drift: 0,
+    modes: [
+      { mode: "N·m", unit: 1, step: 0.5 },
+      { mode: "lbf·ft", unit: 1.3558179483, step: 0.5 },
+    ],
+  },
 };
 
 const LOW_BATTERY = 15;
 const EMPTY_BATTERY = 3;
 const USED_PER_PRESS = 0.05;
-const MM_PER_INCH = 25.4;
 
 /** What pressing the data key gives: the text typed, if any, and what is odd about the gauge. */
 export interface Press {
@@ -40,7 +58,7 @@ function toRandom(seed: number) {
 }
 
 export class SimulatedGauge {
-  mode: GaugeMode = "mm";
+  mode: GaugeMode;
   battery = 100;
   private zero = 0;
   private readonly random: () => number;
@@ -50,9 +68,14 @@ export class SimulatedGauge {
     seed: number,
   ) {
     this.random = toRandom(seed);
+    this.mode = this.modes[0] ?? "mm";
   }
 
-  /** Presses the data key while the jaws sit on a true size (mm). */
+  get modes(): GaugeMode[] {
+    return LIMITS[this.kind].modes.map((m) => m.mode);
+  }
+
+  /** Presses the data key while the gauge reads a true size, in the first of its modes. */
   press(trueSize: number): Press {
     const limits = LIMITS[this.kind];
     this.battery = Math.max(0, this.battery - USED_PER_PRESS);
@@ -75,11 +98,13 @@ export class SimulatedGauge {
     this.zero = 0;
   }
 
-  private toDisplay(mm: number): string {
-    const value = this.mode === "mm" ? mm : mm / MM_PER_INCH;
-    const step = LIMITS[this.kind].step[this.mode];
-    const decimals = this.mode === "mm" ? 2 : step < 0.001 ? 4 : 3;
-    return (Math.round(value / step) * step).toFixed(decimals);
+  private toDisplay(size: number): string {
+    const { unit, step } = LIMITS[this.kind].modes.find((m) => m.mode === this.mode) ?? {
+      unit: 1,
+      step: 0.01,
+    };
+    const decimals = step < 0.001 ? 4 : step < 0.01 ? 3 : step < 0.1 ? 2 : 1;
+    return (Math.round(size / unit / step) * step).toFixed(decimals);
   }
 
   /** Nearly normal noise: the sum of twelve even numbers less six. */
