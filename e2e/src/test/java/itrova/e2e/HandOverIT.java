@@ -176,7 +176,8 @@ class HandOverIT extends BrowserTest {
                 .click();
         Locator line = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Time line"));
         Locator jobs = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Jobs"));
-        Locator row = jobs.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Van in the week"));
+        Locator row = jobs.getByRole(AriaRole.ROW)
+                .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^\\s*Van in the week")));
         assertThat(row).isVisible();
         assertThat(page.getByText("a better one is looked for")).isHidden();
         button("By job").click();
