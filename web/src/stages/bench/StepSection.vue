@@ -57,6 +57,6 @@ watch(
 figure {
   margin: 0.4rem 0 0;
   flex: 1 1 100%;
-  max-width: 44rem;
+  max-width: 36rem;
 }
 </style>

@@ -53,7 +53,7 @@ defineExpose({ toggle });
   flex-wrap: wrap;
   gap: 0.8rem;
   align-items: center;
-  margin-top: 0.6rem;
+  margin-top: 1.1rem;
 }
 
 .clock {

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import Button from "primevue/button";
 import { useToast } from "primevue/usetoast";
-import { computed, ref, watch } from "vue";
+import { computed, onMounted, ref, watch } from "vue";
 import { useRouter } from "vue-router";
 import { client, Refusal, sendDocument, toData, type Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
 import { toMessage, useLoad } from "../../shell/useLoad";
 import { toDate } from "../../units/format";
 import ImportReport from "../../shell/ImportReport.vue";
+import TodayList from "../../shell/TodayList.vue";
 
 const session = useSession();
 const router = useRouter();
@@ -37,6 +38,14 @@ async function onMore() {
     toast.add({ severity: "error", summary: "Not fetched", detail: toMessage(e), life: 8000 });
   }
 }
+const today = ref<Schemas["PersonToday"][]>([]);
+onMounted(async () => {
+  try {
+    today.value = await toData(client.GET("/api/week/today"));
+  } catch {
+    today.value = []; // the jobs are what the floor is for
+  }
+});
 const picker = ref<HTMLInputElement | null>(null);
 const refusal = ref<Refusal | null>(null);
 
@@ -102,6 +111,10 @@ async function onImport(event: Event) {
       <h2>No job is here yet</h2>
       <p>A job is one vehicle with the axles to convert. Start one, or import a job document.</p>
     </div>
+    <details v-if="today.some((p) => p.tasks.length)" open class="sheet today">
+      <summary>Today, by the <RouterLink to="/week">week</RouterLink></summary>
+      <TodayList :people="today" />
+    </details>
     <article v-for="job in jobs" :key="job.id" class="sheet job">
       <header>
         <h2>{{ job.title }}</h2>
@@ -163,6 +176,11 @@ async function onImport(event: Event) {
   border: 1px solid var(--ink-soft);
   background: var(--sheet);
   color: var(--ink);
+}
+
+.today {
+  padding: 0.6rem 1.1rem;
+  margin-bottom: 0.9rem;
 }
 
 .more {

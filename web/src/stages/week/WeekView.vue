@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref, watch } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
+import TodayList from "../../shell/TodayList.vue";
 import PressedRow from "../../shell/PressedRow.vue";
 import { useSession } from "../../shell/session";
 import { toMessage, useLoad } from "../../shell/useLoad";
@@ -67,15 +68,17 @@ function onPick(t: WeekTask) {
 }
 
 const toMoment = (local: string) => `${toDate(local.slice(0, 10))}, ${local.slice(11, 16)}`;
-const today = computed(() => {
-  const day = new Date().toLocaleDateString("sv");
-  const w = week.value;
-  if (!w) return [];
-  return w.people.map((name) => ({
-    name,
-    tasks: w.tasks.filter((t) => t.start.slice(0, 10) === day && t.who.includes(name)),
-  }));
-});
+const today = ref<Schemas["PersonToday"][]>([]);
+watch(
+  () => week.value?.plan,
+  async () => {
+    try {
+      today.value = await toData(client.GET("/api/week/today"));
+    } catch {
+      today.value = []; // the week itself says what is wrong
+    }
+  },
+);
 </script>
 
 <template>
@@ -202,10 +205,7 @@ const today = computed(() => {
       <div class="two">
         <section class="sheet" aria-label="Today">
           <h2>Today</h2>
-          <p v-for="p in today" :key="p.name">
-            <strong>{{ p.name }}</strong>:
-            {{ p.tasks.map((t) => `${t.start.slice(11, 16)} ${t.title}`).join("; ") || "nothing planned" }}
-          </p>
+          <TodayList :people="today" />
         </section>
         <WeekParcels :parcels="week.parcels" :is-busy="isBusy" @comes="onParcel" />
       </div>

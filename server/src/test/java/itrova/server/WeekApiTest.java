@@ -72,6 +72,22 @@ class WeekApiTest {
         throw new AssertionError("no " + step);
     }
 
+    /** How much a person has to do on this day, counted from the whole week. */
+    private static int today(JsonNode week, String name) {
+        int n = 0;
+        LocalDate day = LocalDate.now();
+        for (JsonNode t : week.path("tasks")) {
+            boolean isToday = !start(t).toLocalDate().isAfter(day)
+                    && !LocalDateTime.parse(t.path("end").asString())
+                            .toLocalDate()
+                            .isBefore(day);
+            if (isToday && t.path("who").toString().contains("\"" + name + "\"")) {
+                n++;
+            }
+        }
+        return n;
+    }
+
     private static LocalDateTime start(JsonNode task) {
         return LocalDateTime.parse(task.path("start").asString());
     }
@@ -109,6 +125,14 @@ class WeekApiTest {
         // what has its parts begins at once, what has not is not taken apart before they are there
         assertThat(task(week, waiting, "lift").path("waits").asString()).contains("parcel");
         assertThat(task(week, axle, "lift").path("waits").asString()).isEmpty();
+
+        JsonNode people = viewer.get("/api/week/today").json();
+        assertThat(people.size()).isEqualTo(week.path("people").size());
+        for (JsonNode person : people) {
+            assertThat(person.path("tasks").size())
+                    .as(person.toString())
+                    .isEqualTo(today(week, person.path("name").asString()));
+        }
 
         String bench = "/api/axles/" + axle + "/bench";
         JsonNode card = mechanic.get(bench).json();

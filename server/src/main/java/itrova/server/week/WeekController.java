@@ -25,6 +25,8 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -174,6 +176,41 @@ public class WeekController {
                 parcels,
                 outdated(plan, laid, open),
                 settings());
+    }
+
+    /** @param axleId axle whose card has the step */
+    public record TaskToday(LocalDateTime start, String title, long axleId, String job) {}
+
+    public record PersonToday(String name, List<TaskToday> tasks) {}
+
+    /** Who does what today, by the last plan; nobody where none was laid. */
+    @GetMapping("/today")
+    public List<PersonToday> today() {
+        Plan plan = plans.last().orElse(null);
+        if (plan == null) {
+            return List.of();
+        }
+        LocalDate day = LocalDate.now();
+        Map<Long, String> titles = new HashMap<>();
+        List<WeekTask> tasks = plan.document().tasks().stream()
+                .map(t -> view(plan, t, false))
+                .filter(t -> !t.start().toLocalDate().isAfter(day)
+                        && !t.end().toLocalDate().isBefore(day))
+                .sorted(Comparator.comparing(WeekTask::start))
+                .toList();
+        return plan.document().people().stream()
+                .map(name -> new PersonToday(
+                        name,
+                        tasks.stream()
+                                .filter(t -> t.who().contains(name))
+                                .map(t -> new TaskToday(
+                                        t.start(),
+                                        t.title(),
+                                        t.axleId(),
+                                        titles.computeIfAbsent(
+                                                t.jobId(), id -> jobs.job(id).title())))
+                                .toList()))
+                .toList();
     }
 
     private WeekSettings settings() {
