@@ -2,12 +2,15 @@ package itrova.server;
 
 import static itrova.server.Asked.assertProblem;
 import static itrova.server.Asked.copyOfVan;
+import static itrova.server.WholeRoad.bleed;
+import static itrova.server.WholeRoad.move;
+import static itrova.server.WholeRoad.movesOf;
+import static itrova.server.WholeRoad.sign;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import itrova.server.TestServer.Answer;
 import itrova.server.TestServer.Client;
-import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -36,46 +39,6 @@ class RoadApiTest {
 
     private static long jobOf(long axle) throws Exception {
         return mechanic.get("/api/axles/" + axle + "/end").json().path("jobId").asLong();
-    }
-
-    private static void bleed(long job) throws Exception {
-        String bleed = "/api/jobs/" + job + "/bleed";
-        JsonNode bay = mechanic.get(bleed).json();
-        for (JsonNode p : bay.path("points")) {
-            String body = "{\"point\":\"" + p.path("key").asString()
-                    + "\",\"way\":\"gravity\",\"strokes\":9,\"bubbles\":false,\"fluid\":20}";
-            assertThat(mechanic.post(bleed + "/points", body).status()).isEqualTo(200);
-        }
-        for (JsonNode j : bay.path("joints")) {
-            String body = "{\"joint\":\"" + j.path("key").asString() + "\",\"dry\":true}";
-            assertThat(mechanic.post(bleed + "/joints", body).status()).isEqualTo(200);
-        }
-        assertThat(mechanic.post(
-                                bleed + "/pedal",
-                                "{\"low\":{\"force\":\"5 lbf\",\"travel\":\"50 mm\"},\"high\":{\"force\":\"400 N\",\"travel\":\"90 mm\"}}")
-                        .status())
-                .isEqualTo(200);
-    }
-
-    private static String move(String id, boolean fine, String note) {
-        return "{\"move\":\"" + id + "\",\"fine\":" + fine + ",\"note\":\"" + note + "\"}";
-    }
-
-    private static Answer sign(Client who, String road, String as, String name) throws Exception {
-        return who.post(
-                road + "/signatures",
-                "{\"as\":\"" + as + "\",\"name\":\"" + name + "\",\"seal\":\""
-                        + who.get(road).json().path("seal").asString() + "\"}");
-    }
-
-    private static List<String> movesOf(JsonNode card, boolean afterBedding) {
-        List<String> ids = new ArrayList<>();
-        card.path("moves").forEach(m -> {
-            if (m.path("afterBedding").asBoolean() == afterBedding) {
-                ids.add(m.path("id").asString());
-            }
-        });
-        return ids;
     }
 
     @Test
@@ -118,7 +81,7 @@ class RoadApiTest {
         long job = jobOf(axle);
         String road = "/api/jobs/" + job + "/road";
         WholeCard.orderAndTick(mechanic, axle);
-        bleed(job);
+        bleed(mechanic, job);
         JsonNode card = mechanic.get(road).json();
         assertThat(card.path("standing")).isEmpty();
         assertThat(card.path("listed").toString()).contains("front axle: ");
