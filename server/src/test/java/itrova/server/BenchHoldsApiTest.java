@@ -194,6 +194,14 @@ class BenchHoldsApiTest {
             assertThat(lead.post(address, body.toString()).status()).isEqualTo(200);
             break;
         }
+        for (JsonNode step : card.path("steps")) {
+            if (step.path("id").asString().startsWith("left-work-")) {
+                ObjectNode work = WholeCard.tick(step, seal).put("signed", "borrowed one");
+                assertThat(lead.post(bench + "/" + step.path("id").asString() + "/tick", work.toString())
+                                .status())
+                        .isEqualTo(200);
+            }
+        }
         JsonNode makeGood = WholeCard.step(mechanic.get(bench).json(), "left-make-good");
         assertThat(makeGood.path("loose").size()).isEqualTo(2);
         ObjectNode half = WholeCard.tick(makeGood, seal).put("signed", "borrowed one");

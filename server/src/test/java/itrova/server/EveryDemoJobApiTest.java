@@ -94,9 +94,11 @@ class EveryDemoJobApiTest {
                 .path("jobId")
                 .asLong();
         for (int i = 0; i < demo.kits().size(); i++) {
-            String address = "/api/axles/" + job.path("axles").get(i).path("id").asLong() + "/choice";
+            String axle = "/api/axles/" + job.path("axles").get(i).path("id").asLong();
+            int version = mechanic.get(axle + "/end").json().path("version").asInt();
             Answer chosen = mechanic.put(
-                    address, "{\"version\":1,\"kit\":\"" + demo.kits().get(i) + "\"}");
+                    axle + "/choice",
+                    "{\"version\":" + version + ",\"kit\":\"" + demo.kits().get(i) + "\"}");
             assertThat(chosen.status()).as(chosen.text()).isEqualTo(200);
         }
         plan(id, demo);
