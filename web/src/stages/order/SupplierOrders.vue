@@ -69,8 +69,8 @@ const onCancel = (o: Row) =>
     ),
   );
 
-const counts = reactive<Record<string, { whole: number | ""; damaged: number | "" }>>({});
-const toCount = (o: Row, line: number) => (counts[`${o.id} ${line}`] ??= { whole: "", damaged: "" });
+const counts = reactive<Record<string, { whole: number | ""; damaged: number | ""; lot: string }>>({});
+const toCount = (o: Row, line: number) => (counts[`${o.id} ${line}`] ??= { whole: "", damaged: "", lot: "" });
 
 async function onCame(o: Row, line: number) {
   const count = toCount(o, line);
@@ -78,11 +78,17 @@ async function onCame(o: Row, line: number) {
     toData(
       client.POST("/api/axles/{axleId}/supplier-orders/{id}/received", {
         params: { path: { axleId, id: o.id } },
-        body: { version: o.version, line, whole: Number(count.whole), damaged: Number(count.damaged) },
+        body: {
+          version: o.version,
+          line,
+          whole: Number(count.whole),
+          damaged: Number(count.damaged),
+          lot: count.lot,
+        },
       }),
     ),
   );
-  if (isDone) Object.assign(count, { whole: "", damaged: "" });
+  if (isDone) Object.assign(count, { whole: "", damaged: "", lot: "" });
 }
 
 const onAllCame = (o: Row) =>
@@ -136,7 +142,9 @@ const isUntouched = (o: Row) => o.order.lines.every((l) => l.received + l.damage
           </thead>
           <tbody>
             <tr v-for="(l, i) in o.order.lines" :key="i">
-              <th scope="row">{{ l.item }}</th>
+              <th scope="row">
+                {{ l.item }}<span v-if="l.lots?.length" class="small soft"> lot {{ l.lots.join(", ") }}</span>
+              </th>
               <td class="right figures">{{ l.ordered }}</td>
               <td class="right figures">{{ l.confirmed }}</td>
               <td class="right figures">{{ l.backOrdered }}</td>
@@ -158,6 +166,13 @@ const isUntouched = (o: Row) => o.order.lines.every((l) => l.received + l.damage
                     min="0"
                     placeholder="0"
                     :aria-label="`${l.item}: came damaged`"
+                  />
+                  <input
+                    v-model="toCount(o, i).lot"
+                    type="text"
+                    maxlength="40"
+                    placeholder="lot"
+                    :aria-label="`${l.item}: lot or date stamped on it`"
                   />
                   <button type="submit" class="plain-button" :aria-label="`Count ${l.item}`">Count</button>
                 </form>

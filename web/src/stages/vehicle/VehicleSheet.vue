@@ -144,6 +144,7 @@ async function onSave() {
         <span class="soft">{{ vehicle.vehicle }}</span>
         <a class="button" :href="`/api/jobs/${jobId}/dossier.pdf`" target="_blank" rel="noopener">Dossier</a>
         <a class="button" :href="`/api/jobs/${jobId}/dossier`" download>Dossier as a document</a>
+        <a class="button" :href="`/api/jobs/${jobId}/dossier.csv`" download>Log as a table</a>
         <template v-if="session.mayChange">
           <button type="button" class="step" :disabled="!undo.canUndo.value" @click="onStep(undo.undo)">
             Undo

@@ -2,6 +2,8 @@ package itrova.core.order;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What was ordered from one supplier, and what became of it.
@@ -45,6 +47,7 @@ public record SupplierOrder(
      * @param unitCents price it was ordered at (cents)
      * @param confirmedCents price it was confirmed at (cents); as ordered where none was told
      * @param leadDays working days until it is there
+     * @param lots what is stamped on what came, lot or date; absent in orders kept before it was asked
      */
     public record Line(
             String item,
@@ -55,9 +58,14 @@ public record SupplierOrder(
             int damaged,
             long unitCents,
             long confirmedCents,
-            int leadDays) {
+            int leadDays,
+            @Nullable List<String> lots) {
+        public Line {
+            lots = lots == null ? List.of() : List.copyOf(lots);
+        }
+
         static Line of(String item, int ordered, long unitCents, int leadDays) {
-            return new Line(item, ordered, 0, 0, 0, 0, unitCents, unitCents, leadDays);
+            return new Line(item, ordered, 0, 0, 0, 0, unitCents, unitCents, leadDays, List.of());
         }
 
         /** How many are still to come, or to come again. */
@@ -120,7 +128,8 @@ public record SupplierOrder(
                     l.damaged(),
                     l.unitCents(),
                     c.unitCents(),
-                    c.leadDays()));
+                    c.leadDays(),
+                    l.lots()));
         }
         return with(isWhole ? State.CONFIRMED : State.PARTLY_CONFIRMED, theirNumber, String.join(" ", remarks), now);
     }
@@ -194,9 +203,10 @@ public record SupplierOrder(
      * @param line index of the line
      * @param whole how many came whole
      * @param damaged how many came and cannot be used as they are
+     * @param lot what is stamped on it, lot or date; empty if nothing is
      * @throws IllegalArgumentException naming line and count if more came than was ordered, or nothing could come
      */
-    public SupplierOrder received(int line, int whole, int damaged) {
+    public SupplierOrder received(int line, int whole, int damaged, String lot) {
         if (state == State.WAITING || state == State.BY_HAND || state == State.CANCELLED) {
             throw new IllegalArgumentException("Nothing can come of an order that is " + words() + ".");
         }
@@ -211,6 +221,10 @@ public record SupplierOrder(
             throw new IllegalArgumentException(l.item() + ": " + (l.received() + whole) + " came whole, ordered were "
                     + l.ordered() + ". Count again; what is too much goes back.");
         }
+        List<String> lots = new ArrayList<>(Objects.requireNonNull(l.lots()));
+        if (!lot.isBlank() && !lots.contains(lot.strip())) {
+            lots.add(lot.strip());
+        }
         List<Line> now = new ArrayList<>(lines);
         now.set(
                 line,
@@ -223,7 +237,8 @@ public record SupplierOrder(
                         l.damaged() + damaged,
                         l.unitCents(),
                         l.confirmedCents(),
-                        l.leadDays()));
+                        l.leadDays(),
+                        lots));
         boolean isAll = now.stream().allMatch(n -> n.open() == 0);
         return with(isAll ? State.DELIVERED : State.PARTLY_DELIVERED, number, said, now);
     }
@@ -233,13 +248,21 @@ public record SupplierOrder(
         SupplierOrder now = this;
         for (int i = 0; i < lines.size(); i++) {
             if (lines.get(i).open() > 0) {
-                now = now.received(i, lines.get(i).open(), 0);
+                now = now.received(i, lines.get(i).open(), 0, "");
             }
         }
         if (now == this) {
             throw new IllegalArgumentException("Everything " + supplier + " was asked for came before.");
         }
         return now;
+    }
+
+    /** Lots of what came, each line that has any, in words. */
+    public List<String> lots() {
+        return lines.stream()
+                .filter(l -> !Objects.requireNonNull(l.lots()).isEmpty())
+                .map(l -> l.item() + ": " + String.join(", ", Objects.requireNonNull(l.lots())))
+                .toList();
     }
 
     private String words() {

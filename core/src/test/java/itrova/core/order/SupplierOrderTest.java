@@ -52,31 +52,31 @@ class SupplierOrderTest {
 
     @Test
     void parcelsAreCountedLineByLine() {
-        SupplierOrder short1 = confirmed().received(0, 1, 1);
+        SupplierOrder short1 = confirmed().received(0, 1, 1, "");
         assertThat(short1.state()).isEqualTo(State.PARTLY_DELIVERED);
         assertThat(short1.lines().get(0).open())
                 .as("the damaged one is to come again")
                 .isEqualTo(1);
-        SupplierOrder all = short1.received(1, 1, 0).received(0, 1, 0);
+        SupplierOrder all = short1.received(1, 1, 0, "").received(0, 1, 0, "");
         assertThat(all.state()).isEqualTo(State.DELIVERED);
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> all.received(0, 1, 0))
+                .isThrownBy(() -> all.received(0, 1, 0, ""))
                 .withMessageContaining("ordered were 2");
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> confirmed().received(0, 0, 0))
+                .isThrownBy(() -> confirmed().received(0, 0, 0, ""))
                 .withMessageContaining("count what came");
-        assertThatIllegalArgumentException().isThrownBy(() -> confirmed().received(7, 1, 0));
+        assertThatIllegalArgumentException().isThrownBy(() -> confirmed().received(7, 1, 0, ""));
     }
 
     @Test
     void nothingComesOfWhatWasNotSent() {
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> ORDER.received(0, 1, 0))
+                .isThrownBy(() -> ORDER.received(0, 1, 0, ""))
                 .withMessageContaining("waiting");
         SupplierOrder paper = SupplierOrder.of("Somebody", "EUR", false, ORDER.lines());
         assertThat(paper.state()).isEqualTo(State.BY_HAND);
-        assertThatIllegalArgumentException().isThrownBy(() -> paper.received(0, 1, 0));
-        assertThat(paper.sentByHand().received(0, 1, 0).state()).isEqualTo(State.PARTLY_DELIVERED);
+        assertThatIllegalArgumentException().isThrownBy(() -> paper.received(0, 1, 0, ""));
+        assertThat(paper.sentByHand().received(0, 1, 0, "").state()).isEqualTo(State.PARTLY_DELIVERED);
         assertThatIllegalArgumentException().isThrownBy(() -> confirmed().sentByHand());
     }
 
@@ -89,9 +89,19 @@ class SupplierOrderTest {
         assertThat(late.state()).isEqualTo(State.CANCELLED);
         assertThat(late.said()).contains("took it as number T-9");
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> confirmed().received(1, 1, 0).cancelled())
+                .isThrownBy(() -> confirmed().received(1, 1, 0, "").cancelled())
                 .withMessageContaining("came already");
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> confirmed().cancelled().received(0, 1, 0));
+                .isThrownBy(() -> confirmed().cancelled().received(0, 1, 0, ""));
+    }
+
+    @Test
+    void lotsAreKeptOnceEachWithTheirLine() {
+        SupplierOrder came = confirmed()
+                .received(0, 1, 0, " L-4711 ")
+                .received(0, 1, 0, "L-4711")
+                .received(1, 1, 0, "");
+        assertThat(came.lots()).hasSize(1);
+        assertThat(came.lots().get(0)).endsWith(": L-4711");
     }
 }

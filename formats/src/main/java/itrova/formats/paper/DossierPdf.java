@@ -9,6 +9,7 @@ import itrova.core.record.Job;
 import itrova.core.record.Trail;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -75,6 +76,7 @@ public final class DossierPdf {
             sheet.heading(12, "Measured, " + axle.name());
             lines(axle.readings().stream().map(DossierPdf::reading).toList());
         }
+        pictures(job.trail().photos());
         sheet.heading(12, "What was done, by whom");
         lines(job.trail().entries().stream().map(DossierPdf::entry).toList());
         sheet.heading(12, "Open before it may be on the road and with its owner");
@@ -96,6 +98,26 @@ public final class DossierPdf {
                 MARGIN,
                 "The log is a chain: who has this head and the dossier's JSON can see whether anything was changed, taken out or moved.");
     }
+
+    private void pictures(List<Trail.Photo> photos) throws IOException {
+        if (photos.isEmpty()) {
+            return;
+        }
+        sheet.heading(12, "Pictures");
+        for (Trail.Photo p : photos) {
+            String told = reading(p.reading()) + "; photo by " + p.by();
+            try {
+                sheet.photo(Base64.getDecoder().decode(p.jpeg()), WIDEST, HIGHEST);
+            } catch (IOException | IllegalArgumentException e) {
+                told += ": it cannot be printed";
+            }
+            sheet.paragraph(MARGIN, told);
+            sheet.down(6);
+        }
+    }
+
+    private static final float WIDEST = 260;
+    private static final float HIGHEST = 200;
 
     private void lines(List<String> lines) throws IOException {
         if (lines.isEmpty()) {

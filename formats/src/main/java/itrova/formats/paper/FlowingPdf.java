@@ -9,6 +9,8 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 
 /** Text flowing down A4 pages, a new one begun where the old one is full. */
 final class FlowingPdf implements AutoCloseable {
@@ -76,6 +78,16 @@ final class FlowingPdf implements AutoCloseable {
             page.close();
             page = newPage();
         }
+    }
+
+    /** A photo, no wider and no higher than told (pt), and room for a line below it. @throws IOException if it is no JPEG */
+    void photo(byte[] jpeg, float mostWide, float mostHigh) throws IOException {
+        PDImageXObject image = JPEGFactory.createFromByteArray(document, jpeg);
+        float scale = Math.min(mostWide / image.getWidth(), mostHigh / image.getHeight());
+        float high = image.getHeight() * scale;
+        room(high + 2 * LINE);
+        page.drawImage(image, MARGIN, y - high, image.getWidth() * scale, high);
+        y -= high + LINE;
     }
 
     void rule() throws IOException {

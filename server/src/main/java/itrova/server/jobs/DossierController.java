@@ -1,8 +1,10 @@
 package itrova.server.jobs;
 
 import itrova.core.brakes.PlannedVehicle;
+import itrova.core.record.AxleRecord;
 import itrova.core.record.Job;
 import itrova.formats.DossierDocument;
+import itrova.formats.LogCsv;
 import itrova.formats.paper.DossierPdf;
 import itrova.server.api.ConflictException;
 import itrova.server.api.CurrentPerson;
@@ -58,6 +60,16 @@ public class DossierController {
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"dossier-" + jobId + ".json\"")
                 .body(DossierDocument.write(archive.export(jobId)));
+    }
+
+    /** The log alone, as a table. */
+    @GetMapping(value = "/dossier.csv", produces = "text/csv")
+    public ResponseEntity<String> table(@PathVariable long jobId) {
+        Job job = archive.export(jobId);
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"log-" + jobId + ".csv\"")
+                .body(LogCsv.write(
+                        job.trail(), job.axles().stream().map(AxleRecord::name).toList()));
     }
 
     @GetMapping(value = "/dossier.pdf", produces = MediaType.APPLICATION_PDF_VALUE)

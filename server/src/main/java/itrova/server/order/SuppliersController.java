@@ -62,7 +62,8 @@ public class SuppliersController {
             int version,
             @Min(0) @Max(1000) int line,
             @Min(0) @Max(10_000) int whole,
-            @Min(0) @Max(10_000) int damaged) {}
+            @Min(0) @Max(10_000) int damaged,
+            @Nullable @Size(max = 40) String lot) {}
 
     @GetMapping("/api/suppliers")
     public List<SupplierView> all() {
@@ -146,6 +147,7 @@ public class SuppliersController {
                 body.line(),
                 body.whole(),
                 body.damaged(),
+                body.lot() == null ? "" : body.lot(),
                 me.get().id());
         return ofAxle(axleId);
     }

@@ -186,6 +186,7 @@ public class SupplierOrders {
                         "state", now.state().name(),
                         "number", now.number(),
                         "said", now.said(),
+                        "lots", String.join("; ", now.lots()),
                         "lines", json.writeValueAsString(now.lines())),
                 personId);
     }
@@ -235,8 +236,9 @@ public class SupplierOrders {
     }
 
     @Transactional
-    public void received(long axleId, String id, int version, int line, int whole, int damaged, long personId) {
-        change(axleId, id, version, personId, o -> o.received(line, whole, damaged));
+    public void received(
+            long axleId, String id, int version, int line, int whole, int damaged, String lot, long personId) {
+        change(axleId, id, version, personId, o -> o.received(line, whole, damaged, lot));
     }
 
     @Transactional

@@ -224,7 +224,6 @@ public class BenchCards {
 
     /** Ticks a step of the card seen; what it holds and what torque was set are logged with it. */
     void tick(long axleId, String stepId, Tick body, String seal) {
-        card(bench.chosen(bench.axle(axleId))).step(stepId);
         Card card = seen(axleId, seal);
         BenchStep step = card.step(stepId);
         if (card.frozen().isEmpty()) {
