@@ -2,6 +2,7 @@
 import Button from "primevue/button";
 import { useToast } from "primevue/usetoast";
 import { computed, onMounted, ref, watch } from "vue";
+import { useRoute } from "vue-router";
 import { client, Refusal, toData, type Schemas } from "../../api/client";
 import { useAxle } from "../../shell/axleHead";
 import DraftNotice from "../../shell/DraftNotice.vue";
@@ -26,7 +27,8 @@ interface Typed {
 }
 const typed = ref<Typed | null>(null);
 const keeper = useDraft(`around.${axle.axleId}`, typed);
-const side = ref<"LEFT" | "RIGHT">("LEFT");
+const route = useRoute();
+const side = ref<"LEFT" | "RIGHT">(route.query.side === "RIGHT" ? "RIGHT" : "LEFT");
 const failure = ref("");
 const fault = ref("");
 const isBusy = ref(false);
@@ -118,6 +120,9 @@ function onCopy() {
   const from = text.value;
   if (!from || !typed.value) return;
   const copy = JSON.parse(JSON.stringify(from)) as SideText;
+  // nobody has looked there by this
+  copy.lookedInboard = false;
+  copy.lookedAround = false;
   typed.value[side.value === "LEFT" ? "right" : "left"] = copy;
   toast.add({
     severity: "info",
@@ -125,6 +130,28 @@ function onCopy() {
     detail: "Castings differ from side to side: go round the other wheel before you keep it.",
     life: 8000,
   });
+}
+
+const marking = ref("");
+
+/** Size and load as the marking lets them be at most: what is not measured is taken large. */
+async function onMarking() {
+  const into = text.value;
+  if (!into || !marking.value.trim()) return;
+  fault.value = "";
+  try {
+    const said = await toData(
+      client.GET("/api/axles/{axleId}/around/tyre", {
+        params: { path: { axleId: axle.axleId }, query: { marking: marking.value } },
+      }),
+    );
+    into.tyre.width ||= said.width;
+    into.tyre.diameter ||= said.diameter;
+    into.tyre.rated ||= said.rated;
+    marking.value = "";
+  } catch (e) {
+    fault.value = toMessage(e);
+  }
 }
 
 function addObstacle() {
@@ -275,6 +302,13 @@ const shapes = computed(() => around.value?.shapes.filter((s) => s.side === side
             <FigureField v-model="text.travel.bump" label="Travel up" />
             <FigureField v-model="text.travel.droop" label="Travel down" />
             <FigureField v-model="text.travel.roll" label="Lean at the ends" unit="°" />
+            <FigureField
+              v-model="marking"
+              label="Tyre's marking"
+              hint="165/80 R 13 82 S: fills what is empty, as large as it may be"
+              @keydown.enter.prevent="onMarking"
+              @change="onMarking"
+            />
             <FigureField v-model="text.tyre.width" label="Tyre width" />
             <FigureField v-model="text.tyre.diameter" label="Tyre diameter" />
             <FigureField v-model="text.tyre.rated" label="Tyre rated" />

@@ -54,6 +54,9 @@ const STAGE_WORDS = { MEASURE: "measure", CHOOSE: "choose", ORDER: "order", FIT:
 const STAGE_VIEWS = { MEASURE: "measure", CHOOSE: "match", ORDER: "order", FIT: "bench" };
 
 function toView(axle: Schemas["AxleSummary"]) {
+  if (axle.stage === "MEASURE" && axle.read)
+    return `/axles/${axle.id}/measure?read=${axle.read}&side=${axle.side}`;
+  if (axle.stage === "MEASURE" && axle.side) return `/axles/${axle.id}/around?side=${axle.side}`;
   return `/axles/${axle.id}/${STAGE_VIEWS[axle.stage]}`;
 }
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useToast } from "primevue/usetoast";
 import { computed, onMounted, onUnmounted, ref, useTemplateRef, watch } from "vue";
+import { useRoute } from "vue-router";
 import { client, Refusal, sendBody, toData, type Schemas } from "../../api/client";
 import { useAxle } from "../../shell/axleHead";
 import ImportReport from "../../shell/ImportReport.vue";
@@ -24,6 +25,8 @@ type End = Schemas["AxleEndView"];
 
 const KEYS = [
   ["Enter", "send the reading off, go to the next wanted one"],
+  ["=", "in the reading: read on this side too, the same as on the other"],
+  ["10: 362.1", "at a profile: place and reading in one"],
   ["Alt + L, Alt + R", "left side, right side"],
   ["Alt + 1, 2, 3", "hub, what lies inboard, wheel"],
   ["Alt + H", "hold the dimension, for repeats"],
@@ -34,6 +37,7 @@ const KEYS = [
   ["?", "this list, when no field is being typed in"],
 ] as const;
 
+const route = useRoute();
 const axle = useAxle();
 const session = useSession();
 const outbox = useOutbox();
@@ -58,6 +62,12 @@ const strip = useTemplateRef<InstanceType<typeof GaugeStrip>>("strip");
 const order = useReadingOrder(axle.axleId, end, advice);
 const { side, sideId, callout, sheet, selected, suggested, isHeldOn, pick, pickNext, pickSide, pickView } =
   order;
+const otherSide = computed(
+  () =>
+    end.value?.sides
+      .find((s) => s.side !== sideId.value)
+      ?.callouts.find((c) => c.callout === callout.value?.callout) ?? null,
+);
 const loud = computed(() =>
   (side.value?.identities ?? []).flatMap((i) =>
     [i.againstPapers, i.contradiction].filter((t) => t !== undefined),
@@ -94,7 +104,11 @@ async function loadAdvice() {
 const isReady = ref(false);
 async function begin() {
   await Promise.all([loadAdvice(), firstEnd]);
-  order.pickFirst();
+  const { read, side: at } = route.query;
+  if (at === "RIGHT") sideId.value = "RIGHT";
+  const asked = side.value?.callouts.find((c) => c.callout === read);
+  if (asked) pick(asked.callout);
+  else order.pickFirst();
   isReady.value = true;
 }
 
@@ -290,6 +304,7 @@ onUnmounted(() => {
             :callout="callout"
             :instruments="end.instruments"
             :is-next="suggested?.callout === callout.callout"
+            :other="otherSide"
             :sheet-number="order.sheetNumber.value"
             @skip="pickNext"
             @enter="readings.enter"

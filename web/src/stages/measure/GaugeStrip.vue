@@ -5,15 +5,18 @@ import { useSession } from "../../shell/session";
 import { toDoubt, toLength, type UnitSystem } from "../../units/format";
 import { CIRCLE_WAYS, type CalloutId, type CalloutView, type SideView } from "./callouts";
 import type { Entry } from "./outbox";
+import { toStation } from "./station";
 import TakenReadings from "./TakenReadings.vue";
 
 /** Where readings are typed: one at a time, understood while typing; Enter sends it off and goes on to the next. */
-const { axleId, side, callout, instruments, isNext, sheetNumber } = defineProps<{
+const { axleId, side, callout, instruments, isNext, other, sheetNumber } = defineProps<{
   axleId: number;
   side: SideView;
   callout: CalloutView;
   instruments: Schemas["InstrumentView"][];
   isNext: boolean;
+  /** The same dimension as it stands on the other side, which `=` repeats; none there: null. */
+  other: CalloutView | null;
   /** Number of the dimension on the paper sheet while typing in from it; else 0. */
   sheetNumber: number;
 }>();
@@ -26,6 +29,8 @@ const emit = defineEmits<{
 }>();
 
 type GaugeUnits = "OWN" | UnitSystem;
+/** Typed where the other side was read: here it was read too, and is the same. */
+const SAME = "=";
 const session = useSession();
 const text = ref("");
 const place = ref("");
@@ -84,7 +89,7 @@ let asked = 0;
 watch([text, instrument, units], async () => {
   forget();
   const ticket = ++asked;
-  if (!text.value.trim()) return;
+  if (!text.value.trim() || text.value.trim() === SAME) return;
   await new Promise((done) => setTimeout(done, 90));
   if (ticket !== asked) return;
   try {
@@ -106,6 +111,8 @@ watch([text, instrument, units], async () => {
 });
 
 const echo = computed(() => {
+  if (repeated.value)
+    return `= ${repeated.value.text} as on the ${side.side === "LEFT" ? "right" : "left"}: Enter says it was read here too.`;
   const u = understood.value;
   if (!u) return "";
   if (!u.ok) return u.problem ?? "";
@@ -118,7 +125,21 @@ const echo = computed(() => {
 });
 const shownMend = computed(() => mend.value || understood.value?.mend || "");
 
+/** What was read last on the other side, where `=` is typed: it was read here too and is the same. */
+const repeated = computed(() =>
+  text.value.trim() === SAME && !callout.hasPlaces ? (other?.readings.at(-1) ?? null) : null,
+);
+
 function onEnter() {
+  if (text.value.trim() === SAME) {
+    const theirs = repeated.value;
+    if (!theirs) {
+      problem.value = "Nothing was read on the other side yet that this could be the same as.";
+      return;
+    }
+    text.value = theirs.text;
+    instrument.value = theirs.instrument;
+  }
   if (!text.value.trim() && sheetNumber) {
     emit("skip"); // a blank on the paper
     return;
@@ -152,8 +173,13 @@ function onMend() {
   void nextTick(onEnter);
 }
 
+/** Place and reading in one, such as `10: 362.1`, are one entry. */
 function onPlaceEnter() {
-  if (place.value.trim()) textField.value?.focus();
+  const pair = toStation(place.value);
+  if (pair) {
+    [place.value, text.value] = pair;
+    onEnter();
+  } else if (place.value.trim()) textField.value?.focus();
   else if (sheetNumber) emit("skip");
   else problem.value = "Give the place first.";
 }

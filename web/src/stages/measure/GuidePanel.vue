@@ -29,6 +29,13 @@ const first = computed(() => advice?.ranked[0] ?? null);
 const others = computed(() => (advice?.ranked ?? []).slice(1, 6));
 const worked = computed(() => [...side.derived, ...(track ? [track] : [])]);
 
+const fallen = computed(() => advice?.doesNotFit ?? 0);
+const kits = computed(() =>
+  advice ? advice.fits + advice.fitsWithWork + advice.notProven + advice.doesNotFit : 0,
+);
+/** How far the next reading wants the end taken apart: what was read so far needed less. */
+const STILL = { ON: "the wheel still on", WHEEL: "the drum still on", DRUM: "hub and shaft still in" };
+
 const toPercent = (p: number) => (p > 0.995 ? "over 99 %" : `${Math.round(p * 100)} %`);
 const toMinutes = (m: number) => (m < 1 ? "under a minute" : `${Math.round(m)} min`);
 </script>
@@ -54,6 +61,13 @@ const toMinutes = (m: number) => (m < 1 ? "under a minute" : `${Math.round(m)} m
       >
       <span class="soft small">kits</span>
     </div>
+    <p v-if="advice && fallen" class="small soft fallen">
+      {{ fallen }} of {{ kits }} kits are ruled out already{{
+        first?.needs === "ON" || first?.needs === "WHEEL" || first?.needs === "DRUM"
+          ? `, ${STILL[first.needs]}`
+          : ""
+      }}.
+    </p>
     <div class="tabs" role="group" aria-label="What to show">
       <button v-for="t in TABS" :key="t.id" type="button" :aria-pressed="tab === t.id" @click="tab = t.id">
         {{ t.label }}
@@ -134,6 +148,11 @@ const toMinutes = (m: number) => (m < 1 ? "under a minute" : `${Math.round(m)} m
 </template>
 
 <style scoped>
+.fallen {
+  margin: 0;
+  padding: 0 0.9rem 0.3rem;
+}
+
 .guide {
   display: flex;
   flex-direction: column;

@@ -105,6 +105,9 @@ public final class NextReading {
             TakenApart state = TakenApart.of(end);
             IdentityGain identity = new IdentityGain(end, families);
             for (Callout callout : ReadingSpec.handOrder(end.form())) {
+                if (callout.isOfBothEnds() && end.side() != Side.LEFT) {
+                    continue; // asked once
+                }
                 Worthwhile prior = Worthwhile.first(end.side(), callout);
                 if (WantedReadings.isOpen(callout, end) || callout.hasPlaces() && tallies.containsKey(prior)) {
                     suggest(end, state, callout, tallies.get(prior), identity, open.size(), OptionalDouble.empty())
@@ -294,8 +297,8 @@ public final class NextReading {
     }
 
     /**
-     * Best first. What must come off first costs its time too, shared by all readings worth taking behind it; a drum is not
-     * pulled for a reading while readings nearly as good can be taken without.
+     * In the order the axle is taken apart, best first within a stage: what needs the wheel on comes before it is off, what needs the drum
+     * on before that is. What must come off first costs its time too, shared by all readings worth taking behind it.
      */
     private static List<Suggestion> inOrder(List<Suggestion> suggestions, AxleCase axle) {
         Map<Side, TakenApart> opened = new EnumMap<>(Side.class);
@@ -309,8 +312,15 @@ public final class NextReading {
         List<Suggestion> left = new ArrayList<>(suggestions); // in hand order, side by side
         List<Suggestion> ordered = new ArrayList<>(left.size());
         while (!left.isEmpty()) {
-            double best = left.stream().mapToDouble(scores::get).max().orElseThrow();
-            Suggestion next = left.stream()
+            int stage = left.stream()
+                    .mapToInt(s -> stage(s, scores.get(s) > 0, opened))
+                    .min()
+                    .orElseThrow();
+            List<Suggestion> now = left.stream()
+                    .filter(s -> stage(s, scores.get(s) > 0, opened) == stage)
+                    .toList();
+            double best = now.stream().mapToDouble(scores::get).max().orElseThrow();
+            Suggestion next = now.stream()
                     .filter(s -> scores.get(s) >= AS_GOOD_AS * best)
                     .findFirst()
                     .orElseThrow();
@@ -318,6 +328,20 @@ public final class NextReading {
             left.remove(next);
         }
         return ordered;
+    }
+
+    /** When its turn comes: what is open already is one stage; a gap beside a wheel that is off waits until the wheel is on again. */
+    private static int stage(Suggestion s, boolean isWorth, Map<Side, TakenApart> opened) {
+        TakenApart state = opened.get(s.side());
+        int last = TakenApart.values().length;
+        if (!isWorth) {
+            return last + 1;
+        }
+        if (s.callout().isGapOfVehicle() && state != TakenApart.ON) {
+            return last;
+        }
+        TakenApart needs = ReadingSpec.of(s.callout()).needs();
+        return (needs.compareTo(state) > 0 ? needs : state).ordinal();
     }
 
     /** Time (min) a reading's share of the opening takes. */

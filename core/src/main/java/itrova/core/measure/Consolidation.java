@@ -35,7 +35,7 @@ public final class Consolidation {
         AxleEnd.Builder end = new AxleEnd.Builder(side, form);
         Map<Callout, List<Reading>> byCallout = new EnumMap<>(Callout.class);
         for (Reading r : measured(readings)) {
-            if (r.side() == side) {
+            if (r.side() == side || r.callout().isOfBothEnds()) {
                 byCallout.computeIfAbsent(r.callout(), c -> new ArrayList<>()).add(r);
             }
         }

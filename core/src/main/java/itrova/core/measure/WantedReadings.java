@@ -2,6 +2,8 @@ package itrova.core.measure;
 
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Side;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -26,6 +28,28 @@ public final class WantedReadings {
         return ReadingSpec.handOrder(end.form()).stream()
                 .filter(c -> isWanted(c, end))
                 .toList();
+    }
+
+    /**
+     * A reading wanted, and where.
+     *
+     * @param side side of the vehicle
+     * @param callout what
+     */
+    public record Wanted(Side side, Callout callout) {}
+
+    /** The first reading wanted as an axle is taken apart: on both sides what can be read before more comes off. */
+    public static Optional<Wanted> first(List<AxleEnd> ends) {
+        return ends.stream()
+                .flatMap(end -> wanted(end).stream().map(c -> new Wanted(end.side(), c)))
+                .min(Comparator.comparing(w -> ReadingSpec.of(w.callout()).needs()));
+    }
+
+    /** Minutes the wanted readings of a side take, without taking it apart; common practice. */
+    public static double minutes(AxleEnd end) {
+        return wanted(end).stream()
+                .mapToDouble(c -> ReadingSpec.of(c).minutes())
+                .sum();
     }
 
     /** How many readings are wanted on a side before every check can be judged. */

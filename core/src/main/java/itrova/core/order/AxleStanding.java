@@ -1,6 +1,10 @@
 package itrova.core.order;
 
+import itrova.core.measure.WantedReadings;
 import itrova.core.phrase.Phrase;
+import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Side;
+import java.util.Optional;
 
 /**
  * Where an axle stands in its job: its stage, what holds it up, what to do next.
@@ -8,8 +12,21 @@ import itrova.core.phrase.Phrase;
  * @param stage what is being done
  * @param held what holds it up; nothing where it may go on
  * @param next what to do
+ * @param spot where to do it, where it is one reading or one side
  */
-public record AxleStanding(Stage stage, Phrase held, Phrase next) {
+public record AxleStanding(Stage stage, Phrase held, Phrase next, Optional<Spot> spot) {
+    /**
+     * A place to go on at.
+     *
+     * @param side side of the vehicle
+     * @param callout the reading; absent for what stands around the wheel
+     */
+    public record Spot(Side side, Optional<Callout> callout) {}
+
+    private AxleStanding(Stage stage, Phrase held, Phrase next) {
+        this(stage, held, next, Optional.empty());
+    }
+
     /** Stages of a conversion, in their order. */
     public enum Stage {
         MEASURE,
@@ -18,12 +35,31 @@ public record AxleStanding(Stage stage, Phrase held, Phrase next) {
         FIT
     }
 
-    /** An axle nothing is chosen for, of which so many readings are still wanted; more than 0. */
-    public static AxleStanding measuring(int wanted) {
+    /**
+     * An axle nothing is chosen for, of which something is still wanted.
+     *
+     * @param wanted how many readings are wanted
+     * @param minutes time they take (min)
+     * @param first the one to take first
+     */
+    public static AxleStanding measuring(int wanted, double minutes, WantedReadings.Wanted first) {
+        Object about = Math.max(1, Math.round(minutes));
         return new AxleStanding(
                 Stage.MEASURE,
-                wanted == 1 ? Phrase.of("standing.one-reading-wanted") : Phrase.of("standing.readings-wanted", wanted),
-                Phrase.of("standing.measure"));
+                wanted == 1
+                        ? Phrase.of("standing.one-reading-wanted", about)
+                        : Phrase.of("standing.readings-wanted", wanted, about),
+                Phrase.of("standing.read", first.callout(), first.side().word()),
+                Optional.of(new Spot(first.side(), Optional.of(first.callout()))));
+    }
+
+    /** An axle that is read, and whose surroundings nobody looked at whole on a side: no kit is proven before. */
+    public static AxleStanding lookingAround(Side side) {
+        return new AxleStanding(
+                Stage.MEASURE,
+                Phrase.of("standing.not-looked-around"),
+                Phrase.of("standing.look-around", side.word()),
+                Optional.of(new Spot(side, Optional.empty())));
     }
 
     /** A measured axle nothing is chosen for. */

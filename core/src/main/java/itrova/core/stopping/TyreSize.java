@@ -1,16 +1,45 @@
 package itrova.core.stopping;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * A tyre's outside diameter from its marking.
+ * A tyre's size from its marking.
  *
- * @param diameter (mm)
- * @param halfLimit how far it may be off (mm)
+ * @param width over its sides (mm)
+ * @param diameter outside (mm)
+ * @param halfLimit how far the diameter may be off (mm)
+ * @param ratedKg load one tyre is rated for by its load index (kg), where the marking has one
  */
-public record TyreSize(double diameter, double halfLimit) {
+public record TyreSize(double width, double diameter, double halfLimit, OptionalDouble ratedKg) {
+    /** How much wider than its marking a tyre may be on another rim and by another maker, as a share; common practice. */
+    private static final double WIDTH_DOUBT = 0.04;
+    /** Loads of one tyre (kg) from index 60 on (ISO 4000-1, from memory). */
+    private static final int FIRST_INDEX = 60;
+
+    private static final int[] LOADS = {
+        250, 257, 265, 272, 280, 290, 300, 307, 315, 325, 335, 345, 355, 365, 375, 387, 400, 412, 425, 437, 450, 462,
+                475,
+        487, 500, 515, 530, 545, 560, 580, 600, 615, 630, 650, 670, 690, 710, 730, 750, 775, 800, 825, 850, 875, 900,
+                925,
+        950, 975, 1000, 1030, 1060, 1090, 1120, 1150, 1180, 1215, 1250, 1285, 1320, 1360, 1400
+    };
+
+    /** Load index and speed letter at the end of a marking: {@code 86 T}. */
+    private static final Pattern LOAD_INDEX = Pattern.compile(".*\\s(\\d{2,3})\\s*[A-Z]$");
+
+    /** Width it may have at most (mm): for judging what it may touch. */
+    public double widest() {
+        return width * (1 + WIDTH_DOUBT);
+    }
+
+    /** Outside diameter it may have at most (mm). */
+    public double largest() {
+        return diameter + halfLimit;
+    }
+
     private static final double INCH = 25.4;
     /** Doubt of a size that says nothing of its height, as a share; common practice. */
     private static final double NUMERIC_DOUBT = 0.04;
@@ -34,29 +63,45 @@ public record TyreSize(double diameter, double halfLimit) {
         if (metric.matches()) {
             double width = Double.parseDouble(metric.group(1));
             return stated(
+                    text,
+                    width,
                     INCH * Double.parseDouble(metric.group(3)) + 2 * width * Double.parseDouble(metric.group(2)) / 100);
         }
         Matcher flotation = FLOTATION.matcher(text);
         if (flotation.matches()) {
-            return stated(INCH * Double.parseDouble(flotation.group(1)));
+            return stated(
+                    text, INCH * Double.parseDouble(flotation.group(2)), INCH * Double.parseDouble(flotation.group(1)));
         }
         Matcher plain = METRIC_WITHOUT_HEIGHT.matcher(text);
         if (plain.matches()) { // a metric size without a height is of the 82 % series (common practice)
-            return numeric(INCH * Double.parseDouble(plain.group(2)) + 2 * 0.82 * Double.parseDouble(plain.group(1)));
+            double width = Double.parseDouble(plain.group(1));
+            return numeric(text, width, INCH * Double.parseDouble(plain.group(2)) + 2 * 0.82 * width);
         }
         Matcher numeric = NUMERIC.matcher(text);
         return numeric.matches()
-                ? numeric(INCH
-                        * (Double.parseDouble(numeric.group(2))
-                                + 2 * NUMERIC_ASPECT * Double.parseDouble(numeric.group(1))))
+                ? numeric(
+                        text,
+                        INCH * Double.parseDouble(numeric.group(1)),
+                        INCH
+                                * (Double.parseDouble(numeric.group(2))
+                                        + 2 * NUMERIC_ASPECT * Double.parseDouble(numeric.group(1))))
                 : Optional.empty();
     }
 
-    private static Optional<TyreSize> stated(double diameter) {
-        return Optional.of(new TyreSize(diameter, STATED_DOUBT * diameter));
+    private static Optional<TyreSize> stated(String marking, double width, double diameter) {
+        return Optional.of(new TyreSize(width, diameter, STATED_DOUBT * diameter, rated(marking)));
     }
 
-    private static Optional<TyreSize> numeric(double diameter) {
-        return Optional.of(new TyreSize(diameter, NUMERIC_DOUBT * diameter));
+    private static Optional<TyreSize> numeric(String marking, double width, double diameter) {
+        return Optional.of(new TyreSize(width, diameter, NUMERIC_DOUBT * diameter, rated(marking)));
+    }
+
+    private static OptionalDouble rated(String marking) {
+        Matcher index = LOAD_INDEX.matcher(marking);
+        if (!index.matches()) {
+            return OptionalDouble.empty();
+        }
+        int at = Integer.parseInt(index.group(1)) - FIRST_INDEX;
+        return at >= 0 && at < LOADS.length ? OptionalDouble.of(LOADS[at]) : OptionalDouble.empty();
     }
 }

@@ -107,6 +107,11 @@ public enum Callout implements Titled {
         return name().startsWith("WHEEL_");
     }
 
+    /** Whether it is of both ends of an axle at once: read on one side it is read for the other too. */
+    public boolean isOfBothEnds() {
+        return this == AXLE_WIDTH;
+    }
+
     /** Whether it is a gap between a wheel in its place and the vehicle, which another side need not have. */
     public boolean isGapOfVehicle() {
         return this == WHEEL_TO_FENDER || this == WHEEL_TO_FRAME;

@@ -70,6 +70,11 @@ public record Surroundings(
         joints = List.copyOf(joints);
     }
 
+    /** Whether somebody looked all round, beside the caliper and at the chassis, and told of the tyre. */
+    public boolean isSeen() {
+        return inboard.isAll() && chassis.isAll() && tyre.isPresent();
+    }
+
     /**
      * Something that stands still beside the caliper: a rib, an arm, a stop.
      *

@@ -3,17 +3,36 @@ package itrova.core.order;
 import static itrova.core.wording.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import itrova.core.measure.WantedReadings.Wanted;
+import itrova.core.order.AxleStanding.Spot;
 import itrova.core.order.AxleStanding.Stage;
+import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Side;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** Where an axle stands, from nothing measured to an order that does not hold any more. */
 class AxleStandingTest {
+    private static AxleStanding measuring(int wanted) {
+        return AxleStanding.measuring(wanted, 7.6, new Wanted(Side.RIGHT, Callout.WHEEL_TO_FENDER));
+    }
+
+    @Test
+    void theNextStepIsTheVeryReadingOrSide() {
+        assertThat(said(measuring(3).next())).isEqualTo("Tyre to fender, right");
+        assertThat(measuring(3).spot()).contains(new Spot(Side.RIGHT, Optional.of(Callout.WHEEL_TO_FENDER)));
+        AxleStanding around = AxleStanding.lookingAround(Side.LEFT);
+        assertThat(said(around.next())).isEqualTo("Look around the wheel, left");
+        assertThat(around.spot()).contains(new Spot(Side.LEFT, Optional.empty()));
+        assertThat(AxleStanding.choosing(false).spot()).isEmpty();
+    }
+
     @Test
     void wantedReadingsHoldUpMeasuring() {
-        assertThat(AxleStanding.measuring(3).stage()).isEqualTo(Stage.MEASURE);
-        assertThat(said(AxleStanding.measuring(3).held())).isEqualTo("3 readings wanted");
-        assertThat(said(AxleStanding.measuring(1).held())).isEqualTo("1 reading wanted");
+        assertThat(measuring(3).stage()).isEqualTo(Stage.MEASURE);
+        assertThat(said(measuring(3).held())).isEqualTo("3 readings wanted, about 8 min");
+        assertThat(said(measuring(1).held())).isEqualTo("1 reading wanted, about 8 min");
     }
 
     @Test

@@ -3,6 +3,7 @@ package itrova.core.stopping;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.util.List;
 import java.util.Random;
@@ -169,5 +170,25 @@ class StoppingTest {
     void whatIsNoMarkingIsNotGuessedAt() {
         assertThat(TyreSize.parse("round")).isEmpty();
         assertThat(TyreSize.parse("")).isEmpty();
+    }
+
+    /** Load indices follow the series R 80 (ISO 3): 45 kg times 10 to the index over 80, rounded. */
+    @Test
+    void aMarkingTellsWidthAndLoadToo() {
+        TyreSize tyre = TyreSize.parse("165/80 R 13 82 S").orElseThrow();
+        assertThat(tyre.width()).isEqualTo(165);
+        assertThat(tyre.diameter()).isEqualTo(13 * 25.4 + 2 * 0.8 * 165, within(1e-9));
+        assertThat(tyre.ratedKg()).hasValue(475);
+        assertThat(tyre.widest()).isGreaterThan(170);
+        for (int index = 60; index <= 120; index++) {
+            double kg = TyreSize.parse("165/80 R 13 " + index + " S")
+                    .orElseThrow()
+                    .ratedKg()
+                    .orElseThrow();
+            assertThat(kg).as("index " + index).isCloseTo(45 * Math.pow(10, index / 80.0), withinPercentage(2.0));
+        }
+        assertThat(TyreSize.parse("6.40-13").orElseThrow().ratedKg()).isEmpty();
+        assertThat(TyreSize.parse("6.40-13").orElseThrow().width()).isEqualTo(6.4 * 25.4, within(1e-9));
+        assertThat(TyreSize.parse("31x10.5R15").orElseThrow().width()).isEqualTo(10.5 * 25.4, within(1e-9));
     }
 }

@@ -10,7 +10,9 @@ import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.BracketShape;
+import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Papers;
+import itrova.core.vehicle.Side;
 import itrova.core.vehicle.VehicleFacts;
 import itrova.core.vehicle.VehicleSheet;
 import itrova.formats.JobDocument;
@@ -68,7 +70,12 @@ public class JobsController {
         this.me = me;
     }
 
-    /** An axle on the shop floor: its stage, what holds it up, what to do next. */
+    /**
+     * An axle on the shop floor: its stage, what holds it up, what to do next.
+     *
+     * @param side side to go on at, where it is one
+     * @param read reading to take, where it is one
+     */
     public record AxleSummary(
             long id,
             String name,
@@ -79,7 +86,9 @@ public class JobsController {
             @Nullable String chosenKit,
             Stage stage,
             String heldBy,
-            String next) {}
+            String next,
+            @Nullable Side side,
+            @Nullable Callout read) {}
 
     public record JobView(
             long id,

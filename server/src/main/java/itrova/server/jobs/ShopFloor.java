@@ -6,9 +6,11 @@ import itrova.core.choice.Selection;
 import itrova.core.judge.Matcher;
 import itrova.core.measure.ToolBox;
 import itrova.core.measure.WantedReadings;
+import itrova.core.measure.WantedReadings.Wanted;
 import itrova.core.order.AxleStanding;
 import itrova.core.record.AxleRecord;
 import itrova.core.settings.ShopSettings;
+import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleLoad;
 import itrova.core.vehicle.Side;
 import itrova.core.wording.Wording;
@@ -34,9 +36,11 @@ import itrova.server.store.PartStore;
 import itrova.server.store.ReadingStore;
 import itrova.server.store.ReadingStore.ReadingRow;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -142,11 +146,7 @@ public class ShopFloor {
 
     private AxleSummary summary(AxleRow row, Around around) {
         AxleRecord record = archive.record(row, around.standing().getOrDefault(row.id(), List.of()), around.tools());
-        int wanted = 0;
-        for (Side side : Side.values()) {
-            wanted += WantedReadings.stillWanted(record.end(side));
-        }
-        AxleStanding standing = standing(row, record, around, wanted);
+        AxleStanding standing = standing(row, record, around);
         return new AxleSummary(
                 row.id(),
                 row.name(),
@@ -157,10 +157,12 @@ public class ShopFloor {
                 row.chosenKit().orElse(null),
                 standing.stage(),
                 around.wording().say(standing.held()),
-                around.wording().say(standing.next()));
+                around.wording().say(standing.next()),
+                standing.spot().map(AxleStanding.Spot::side).orElse(null),
+                standing.spot().flatMap(AxleStanding.Spot::callout).orElse(null));
     }
 
-    private AxleStanding standing(AxleRow row, AxleRecord record, Around around, int wanted) {
+    private AxleStanding standing(AxleRow row, AxleRecord record, Around around) {
         if (row.chosen().isPresent()) {
             boolean placed = around.placed().getOrDefault(row.id(), List.of()).stream()
                     .anyMatch(row.chosen().get()::isSameAs);
@@ -168,7 +170,20 @@ public class ShopFloor {
                     state(row, around) + "/" + around.vehicleStamps().get(row.jobId()) + "/" + placed,
                     s -> chosen(row, record, around.settings(), placed));
         }
-        return wanted > 0 ? AxleStanding.measuring(wanted) : AxleStanding.choosing(isAnyProven(row, record, around));
+        List<AxleEnd> ends = Arrays.stream(Side.values()).map(record::end).toList();
+        Optional<Wanted> first = WantedReadings.first(ends);
+        if (first.isPresent()) {
+            return AxleStanding.measuring(
+                    ends.stream().mapToInt(WantedReadings::stillWanted).sum(),
+                    ends.stream().mapToDouble(WantedReadings::minutes).sum(),
+                    first.get());
+        }
+        boolean isProven = isAnyProven(row, record, around);
+        Optional<AxleEnd> unseen =
+                ends.stream().filter(e -> !e.around().isSeen()).findFirst();
+        return !isProven && unseen.isPresent()
+                ? AxleStanding.lookingAround(unseen.get().side())
+                : AxleStanding.choosing(isProven);
     }
 
     private AxleStanding chosen(AxleRow row, AxleRecord record, ShopSettings settings, boolean placed) {

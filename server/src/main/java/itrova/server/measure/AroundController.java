@@ -1,10 +1,14 @@
 package itrova.server.measure;
 
+import itrova.core.quantity.Dimension;
+import itrova.core.quantity.Unit;
+import itrova.core.stopping.TyreSize;
 import itrova.core.vehicle.HubHeld;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Surroundings;
 import itrova.core.vehicle.Wheel;
 import itrova.core.vehicle.WheelDetails.Spare;
+import itrova.server.api.BadInputException;
 import itrova.server.api.CurrentPerson;
 import itrova.server.axle.WheelChoice;
 import itrova.server.axle.Workbench;
@@ -14,9 +18,11 @@ import itrova.server.store.JobStore.AxleRow;
 import itrova.server.store.WheelStore;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -25,6 +31,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What stands around the wheels of an axle, and how they move there. */
@@ -81,6 +88,34 @@ public class AroundController {
             int version,
             @NotNull @Valid SideText left,
             @NotNull @Valid SideText right) {}
+
+    /** A tyre as large as its marking lets it be, in the reader's units; what the marking does not say is empty. */
+    public record TyreText(String width, String diameter, String rated) {}
+
+    /** What a tyre's marking says of its size and load. */
+    @GetMapping("/tyre")
+    public TyreText tyre(@PathVariable long axleId, @RequestParam @Size(max = 40) String marking) {
+        bench.axle(axleId);
+        TyreSize size = TyreSize.parse(marking)
+                .orElseThrow(() -> BadInputException.of(
+                        "marking",
+                        marking,
+                        "“" + marking
+                                + "” is no marking of a tyre. Write it like 165/80 R 13 82 S, 165 R 13 or 6.40-13."));
+        Unit unit = Unit.usual(Dimension.LENGTH, me.units());
+        return new TyreText(
+                text(size.widest(), unit),
+                text(size.largest(), unit),
+                size.ratedKg().isPresent()
+                        ? String.format(Locale.ROOT, "%.0f kg", size.ratedKg().getAsDouble())
+                        : "");
+    }
+
+    private static String text(double mm, Unit unit) {
+        return unit == Unit.INCH
+                ? String.format(Locale.ROOT, "%.1f in", Math.ceil(mm / unit.toSi() * 10) / 10)
+                : String.format(Locale.ROOT, "%.0f mm", Math.ceil(mm));
+    }
 
     @GetMapping
     public AroundView around(@PathVariable long axleId) {
