@@ -10,9 +10,11 @@ const { people } = defineProps<{
     <li v-for="p in people" :key="p.name">
       <strong>{{ p.name }}</strong>
       <span v-if="!p.tasks.length" class="soft">nothing planned</span>
-      <span v-for="t in p.tasks" :key="`${t.start} ${t.title}`" class="task">
-        <span class="figures">{{ t.start.slice(11, 16) }}</span>
-        <RouterLink :to="`/axles/${t.axleId}/bench`" :title="t.job">{{ t.title }}</RouterLink>
+      <span v-else class="tasks">
+        <span v-for="t in p.tasks" :key="`${t.start} ${t.title}`" class="task">
+          <span class="figures">{{ t.start.slice(11, 16) }}</span>
+          <RouterLink :to="`/axles/${t.axleId}/bench`" :title="t.job">{{ t.title }}</RouterLink>
+        </span>
       </span>
     </li>
   </ul>
@@ -26,14 +28,22 @@ const { people } = defineProps<{
 }
 
 li {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.2rem 1rem;
+  display: grid;
+  grid-template-columns: 10rem 1fr;
+  gap: 0 1rem;
   padding: 0.25rem 0;
 }
 
-strong {
-  min-width: 10rem;
+.tasks {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.2rem 1rem;
+}
+
+@media (max-width: 600px) {
+  li {
+    grid-template-columns: 1fr;
+  }
 }
 
 .task {

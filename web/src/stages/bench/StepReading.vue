@@ -11,9 +11,9 @@ const readings = defineModel<string[]>({ required: true });
 
 const ROUND = [3, 4, 6, 8, 12];
 const counts = computed(() => ROUND.filter((n) => n >= wanted.readings));
-/** Round a face more places than the least are usual. */
+/** A dial is read at more places than the least. */
 function toCount(w: Schemas["WantedReading"]) {
-  return w.round ? (ROUND.find((n) => n >= Math.max(w.readings, 6)) ?? w.readings) : w.readings;
+  return w.kind === "RUN_OUT" ? 8 : w.readings;
 }
 const count = ref(toCount(wanted));
 const labels = computed(() => {

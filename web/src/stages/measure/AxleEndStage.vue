@@ -62,6 +62,12 @@ const strip = useTemplateRef<InstanceType<typeof GaugeStrip>>("strip");
 const order = useReadingOrder(axle.axleId, end, advice);
 const { side, sideId, callout, sheet, selected, suggested, isHeldOn, pick, pickNext, pickSide, pickView } =
   order;
+/** Whether readings of the axle end, not of its wheel, were taken over to this side. */
+const hasEnd = computed(
+  () =>
+    side.value?.callouts.some((c) => !c.callout.startsWith("WHEEL_") && c.readings.some((r) => r.copied)) ??
+    false,
+);
 const otherSide = computed(
   () =>
     end.value?.sides
@@ -171,6 +177,9 @@ async function onImported() {
 async function onTakenOver(count: number) {
   toast.add({ severity: "success", summary: `${count} readings taken over, marked as such`, life: 5000 });
   await onImported();
+  order.pickNext();
+  // the dialog gives the focus back to its button as it closes; after that the next reading wants it
+  setTimeout(() => void strip.value?.focus(), 250);
 }
 
 const ALT_KEYS: Record<string, () => void> = {
@@ -332,6 +341,7 @@ onUnmounted(() => {
         :job-id="end.jobId"
         :axle-id="axle.axleId"
         :side="sideId"
+        :has-end="hasEnd"
         @taken="onTakenOver"
       />
       <KeyMap v-model="isKeyMapOpen" :keys="KEYS" />

@@ -226,7 +226,7 @@ function isPristine(): boolean {
   return !text.value && !place.value && corrects.value === undefined && !problem.value;
 }
 
-defineExpose({ giveBack, typeIn, isPristine });
+defineExpose({ giveBack, typeIn, isPristine, focus });
 </script>
 
 <template>

@@ -33,8 +33,17 @@ const fallen = computed(() => advice?.doesNotFit ?? 0);
 const kits = computed(() =>
   advice ? advice.fits + advice.fitsWithWork + advice.notProven + advice.doesNotFit : 0,
 );
-/** How far the next reading wants the end taken apart: what was read so far needed less. */
-const STILL = { ON: "the wheel still on", WHEEL: "the drum still on", DRUM: "hub and shaft still in" };
+/** What comes off for the next reading of this side, where something does. */
+const BEFORE = {
+  ON: "",
+  WHEEL: ", before the wheel is off",
+  DRUM: ", before the drum is off",
+  APART: ", before hub or shaft is out",
+};
+const before = computed(() => {
+  const next = advice?.ranked.find((s) => s.side === side.side && s.forVerdict);
+  return next?.howTo ? BEFORE[next.needs] : "";
+});
 
 const toPercent = (p: number) => (p > 0.995 ? "over 99 %" : `${Math.round(p * 100)} %`);
 const toMinutes = (m: number) => (m < 1 ? "under a minute" : `${Math.round(m)} min`);
@@ -62,11 +71,7 @@ const toMinutes = (m: number) => (m < 1 ? "under a minute" : `${Math.round(m)} m
       <span class="soft small">kits</span>
     </div>
     <p v-if="advice && fallen" class="small soft fallen">
-      {{ fallen }} of {{ kits }} kits are ruled out already{{
-        first?.needs === "ON" || first?.needs === "WHEEL" || first?.needs === "DRUM"
-          ? `, ${STILL[first.needs]}`
-          : ""
-      }}.
+      {{ fallen }} of {{ kits }} kits are ruled out already{{ before }}.
     </p>
     <div class="tabs" role="group" aria-label="What to show">
       <button v-for="t in TABS" :key="t.id" type="button" :aria-pressed="tab === t.id" @click="tab = t.id">
@@ -150,7 +155,7 @@ const toMinutes = (m: number) => (m < 1 ? "under a minute" : `${Math.round(m)} m
 <style scoped>
 .fallen {
   margin: 0;
-  padding: 0 0.9rem 0.3rem;
+  padding: 0.35rem 0.9rem;
 }
 
 .guide {

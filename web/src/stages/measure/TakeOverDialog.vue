@@ -6,10 +6,12 @@ import { toMessage } from "../../shell/useLoad";
 import { toSideWord } from "../../verdict/words";
 
 /** Takes readings over from another end of the job, once both are proven equal as far as both were read. */
-const { jobId, axleId, side } = defineProps<{
+const { jobId, axleId, side, hasEnd } = defineProps<{
   jobId: number;
   axleId: number;
   side: Schemas["SideView"]["side"];
+  /** Whether the end was taken over before: then it is the wheel's turn. */
+  hasEnd: boolean;
 }>();
 const isOpen = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ taken: [count: number] }>();
@@ -34,6 +36,7 @@ const ends = computed(() =>
 watch(isOpen, async (open) => {
   if (!open) return;
   answer.value = "";
+  group.value = hasEnd ? "wheel" : "end";
   try {
     axles.value = (
       await toData(client.GET("/api/jobs/{id}/vehicle", { params: { path: { id: jobId } } }))

@@ -4,7 +4,7 @@ import Checkbox from "primevue/checkbox";
 import InputText from "primevue/inputtext";
 import Select from "primevue/select";
 import Textarea from "primevue/textarea";
-import { computed, reactive, ref } from "vue";
+import { computed, onMounted, reactive, ref } from "vue";
 import { useRouter } from "vue-router";
 import { client, toData, type Schemas } from "../../api/client";
 import PlanView from "../../drawing/PlanView.vue";
@@ -45,6 +45,11 @@ const job = reactive<NewJob>({
   ],
 });
 const promised = ref("");
+/** What a job is called that nobody named. */
+const usualTitle = computed(() => {
+  const kind = VEHICLES.find((v) => v.value === job.vehicleKind)?.label ?? "";
+  return [kind, ...job.axles.map((a) => a.name)].join(", ");
+});
 const loadHint = computed(() => (session.units === "METRIC" ? "such as 780 kg" : "such as 1720 lb"));
 
 function onKind() {
@@ -55,7 +60,13 @@ function onKind() {
   else Object.assign(first, { name: "front axle", kind: "FRONT_SPINDLE", bracketShape: "CIRCLE" });
 }
 
+const USUAL_NAMES = ["front axle", "rear axle", "trailer axle"];
+
 function onEnd(axle: NewJob["axles"][number]) {
+  if (USUAL_NAMES.includes(axle.name)) {
+    const isRear = axle.kind === "REAR_LIVE_AXLE" || axle.kind === "REAR_UPRIGHT";
+    axle.name = axle.kind === "TRAILER_SPINDLE" ? "trailer axle" : isRear ? "rear axle" : "front axle";
+  }
   axle.bracketShape = toUsualShape(axle.kind);
 }
 
@@ -71,12 +82,16 @@ function onAdd() {
   });
 }
 
+onMounted(() => document.getElementById("title")?.focus());
+
 async function onSubmit() {
   isBusy.value = true;
   failure.value = "";
   try {
     const added = await toData(
-      client.POST("/api/jobs", { body: { ...job, promised: promised.value || undefined } }),
+      client.POST("/api/jobs", {
+        body: { ...job, title: job.title.trim() || usualTitle.value, promised: promised.value || undefined },
+      }),
     );
     await router.push(`/axles/${added.axles[0]?.id}/measure`);
   } catch (e) {
@@ -95,13 +110,7 @@ async function onSubmit() {
         <div class="row">
           <div class="field">
             <label for="title">What the shop calls it</label>
-            <InputText
-              id="title"
-              v-model="job.title"
-              required
-              maxlength="120"
-              placeholder="Light van, front discs"
-            />
+            <InputText id="title" v-model="job.title" maxlength="120" :placeholder="usualTitle" />
           </div>
           <div class="field">
             <label for="owner">Owner</label>

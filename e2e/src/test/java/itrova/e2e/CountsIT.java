@@ -1,0 +1,329 @@
+package itrova.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
+import itrova.core.measure.Reading;
+import itrova.core.quantity.UnitSystem;
+import itrova.core.record.AxleRecord;
+import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Side;
+import itrova.formats.DemoData;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.function.Predicate;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/**
+ * How much is typed from a job's first page to its first kit proven to fit, written to {@code .itrova/counts.txt}. A key is a key pressed or
+ * a tap on something; an entry is a field filled. The readings are those of the demo vehicles, typed as short as they are read.
+ */
+class CountsIT extends BrowserTest {
+    private static final Map<String, String> COUNTS = new TreeMap<>();
+    private static final int MOST_READINGS = 60;
+    private static final Pattern SHORT = Pattern.compile("(-?\\d+(?:\\.\\d*?[1-9])?)\\.?0*( mm| in)?");
+
+    private UnitSystem units = UnitSystem.METRIC;
+    private int keys;
+    private int entries;
+
+    @AfterAll
+    static void write() throws IOException {
+        Path folder = Path.of(System.getProperty("itrova.traces"))
+                .resolveSibling("../../.itrova")
+                .normalize();
+        Files.createDirectories(folder);
+        StringBuilder all = new StringBuilder();
+        COUNTS.forEach(
+                (job, count) -> all.append(job).append(": ").append(count).append('\n'));
+        Files.writeString(folder.resolve("counts.txt"), all);
+        System.out.print(all);
+    }
+
+    private void tap(Locator what) {
+        keys++;
+        what.click();
+    }
+
+    private void press(String key) {
+        keys++;
+        page.keyboard().press(key);
+    }
+
+    private void enter(String text) {
+        keys += text.length();
+        entries++;
+        page.keyboard().type(text);
+    }
+
+    private void fill(Locator field, String text) {
+        tap(field);
+        enter(text);
+    }
+
+    /** As short as a person types it in these units. */
+    private String shortly(String text) {
+        if (text.equals("60 deg cone")) {
+            return "60";
+        }
+        Matcher plain = SHORT.matcher(text);
+        String unit = units == UnitSystem.METRIC ? "mm" : "in";
+        if (plain.matches() && plain.group(2) == null && units == UnitSystem.INCH && text.contains(".")) {
+            return plain.group(1) + "mm"; // the demo's bare figures are mm
+        }
+        return plain.matches()
+                        && (plain.group(2) == null || plain.group(2).strip().equals(unit))
+                ? plain.group(1)
+                : text;
+    }
+
+    private void newJob(String kind, String load) {
+        page.navigate("/new-job");
+        assertThat(page.getByLabel("What the shop calls it")).isFocused();
+        if (!kind.isEmpty()) {
+            tap(page.locator("#end0"));
+            entries++;
+            tap(page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(kind)));
+        }
+        fill(page.getByLabel("Axle load"), load);
+        tap(button("Start measuring"));
+        page.waitForURL(Pattern.compile(".*/axles/\\d+/measure"));
+    }
+
+    /** Whether a kit is proven to fit, with work or without. */
+    private boolean isProven() {
+        Locator tally = page.locator(".tally span[class=''], .tally > span");
+        return number(tally.nth(0)) + number(tally.nth(1)) > 0;
+    }
+
+    private static int number(Locator told) {
+        String digits = told.textContent().replaceAll("\\D+", "");
+        return digits.isEmpty() ? 0 : Integer.parseInt(digits);
+    }
+
+    private void settle() {
+        assertThat(page.getByText(Pattern.compile("\\d+ to send"))).hasCount(0);
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+    }
+
+    /**
+     * Answers what the strip asks, in its order, until nothing more is asked of the side, a kit is proven, or enough was read.
+     *
+     * @param isEnough told what was read so far on this side
+     */
+    private void measure(AxleRecord truth, Side side, Predicate<Set<Callout>> isEnough) {
+        Locator strip = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("Gauge strip"));
+        String name = side == Side.LEFT ? "Left" : "Right";
+        Locator done = page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name + ".*all read")));
+        Map<Callout, Integer> taken = new EnumMap<>(Callout.class);
+        for (int n = 0; n < MOST_READINGS; n++) {
+            settle();
+            if (done.count() > 0 || isProven() || isEnough.test(taken.keySet())) {
+                return;
+            }
+            String asked = strip.locator("h2")
+                    .evaluate("h => h.firstChild.textContent")
+                    .toString()
+                    .strip();
+            Callout callout = Arrays.stream(Callout.values())
+                    .filter(c -> c.title().equals(asked))
+                    .findFirst()
+                    .orElseThrow();
+            List<Reading> here = readings(truth, side, callout);
+            assertThat(here).as(asked).isNotEmpty();
+            assertThat(strip.locator("input:not([type=file])").first()).isFocused();
+            int turn = taken.merge(callout, 1, Integer::sum) - 1;
+            List<Reading> other = readings(truth, side == Side.LEFT ? Side.RIGHT : Side.LEFT, callout);
+            if (callout.hasPlaces()) {
+                // the first, the narrowest and the last place are what decides: where it is wide nothing comes near
+                List<Reading> along = here.stream()
+                        .sorted(Comparator.comparingDouble(CountsIT::place))
+                        .toList();
+                Reading r = along.get(List.of(0, 2, along.size() - 1, 1, 3, 4).get(Math.min(turn, 5)));
+                enter(shortly(r.placeText()) + ":" + shortly(r.text()));
+            } else if (side == Side.RIGHT
+                    && other.get(0).text().equals(here.get(0).text())) {
+                enter("=");
+            } else {
+                enter(shortly(here.get(0).text()));
+            }
+            press("Enter");
+        }
+        throw new AssertionError("asked for more than " + MOST_READINGS + " readings");
+    }
+
+    /** Two lengths of the end and two of the wheel were read and are the same: the rest is taken over. */
+    private void takeOverTheRest() {
+        for (String what : List.of("end", "wheel")) {
+            tap(button("Take over"));
+            Locator dialog = page.getByRole(AriaRole.DIALOG);
+            if (!dialog.getByLabel("What").inputValue().equals(what)) {
+                keys++;
+                dialog.getByLabel("What").selectOption(what);
+            }
+            tap(dialog.getByRole(
+                    AriaRole.BUTTON,
+                    new Locator.GetByRoleOptions().setName("Take over").setExact(true)));
+            assertThat(dialog).isHidden();
+            settle();
+        }
+    }
+
+    private static boolean sameInBoth(Set<Callout> read) {
+        Set<Callout> lengths = read.stream()
+                .filter(c -> c.kind() == Callout.Kind.LENGTH && !c.isGapOfVehicle())
+                .collect(Collectors.toSet());
+        long ofWheel = lengths.stream().filter(Callout::isOfWheel).count();
+        return ofWheel >= 2 && lengths.size() - ofWheel >= 2;
+    }
+
+    private static double place(Reading r) {
+        return r.place().orElseThrow();
+    }
+
+    private static List<Reading> readings(AxleRecord truth, Side side, Callout callout) {
+        return truth.readings().stream()
+                .filter(r -> r.side() == side && r.callout() == callout)
+                .toList();
+    }
+
+    private void lookAround(String tyre, String wheel) {
+        tap(link("Around"));
+        Locator looked = page.getByLabel("Looked all round");
+        tap(looked.nth(0));
+        tap(looked.nth(1));
+        fill(page.getByLabel("Tyre's marking"), tyre);
+        fill(page.getByLabel("Wheel rated"), wheel);
+        assertThat(page.getByLabel("Tyre width")).not().hasValue("");
+        tap(button("Copy to the right"));
+        tap(button("Right"));
+        tap(looked.nth(0));
+        tap(looked.nth(1));
+        tap(button("Keep"));
+        assertThat(page.getByText("The kits are judged by it from now on.")).isVisible();
+        tap(link("Measure"));
+        settle();
+    }
+
+    private void count(String job, int mostKeys, int mostEntries) {
+        COUNTS.put(job, keys + " keys, " + entries + " entries");
+        assertThat(isProven()).as(job + " has a kit that is proven").isTrue();
+        assertThat(keys).as(job + ", keys").isLessThanOrEqualTo(mostKeys);
+        assertThat(entries).as(job + ", entries").isLessThanOrEqualTo(mostEntries);
+    }
+
+    private void signIn(UnitSystem in) {
+        units = in;
+        signIn("tam");
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions()
+                                .setName(units == UnitSystem.METRIC ? "mm" : "in")
+                                .setExact(true))
+                .click();
+    }
+
+    /** Units are kept with the person, and other stories read in mm. */
+    @AfterEach
+    void backToMillimetres() {
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("mm").setExact(true))
+                .click();
+        settle();
+    }
+
+    @Test
+    void frontAxle() {
+        signIn(UnitSystem.METRIC);
+        newJob("", "953");
+        AxleRecord truth = DemoData.jobs().get(0).axles().get(0);
+        measure(truth, Side.LEFT, read -> false);
+        press("Alt+r");
+        measure(truth, Side.RIGHT, CountsIT::sameInBoth);
+        takeOverTheRest();
+        measure(truth, Side.RIGHT, read -> false);
+        lookAround("165/80R14 88S", "600");
+        count("front", 250, 45);
+    }
+
+    /** In inches. */
+    @Test
+    void rearAxle() {
+        signIn(UnitSystem.INCH);
+        newJob("Rear live axle", "1650");
+        AxleRecord truth = DemoData.jobs().get(1).axles().get(0);
+        measure(truth, Side.LEFT, read -> false);
+        press("Alt+r");
+        measure(truth, Side.RIGHT, CountsIT::sameInBoth);
+        takeOverTheRest();
+        measure(truth, Side.RIGHT, read -> false);
+        lookAround("175/80R14 86S", "1210");
+        count("rear", 280, 45);
+    }
+
+    private void plateLoad(int axle) {
+        fill(page.locator("#load" + axle), "1361");
+        entries++;
+        tap(page.locator("#source" + axle));
+        tap(page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("from its plate"))
+                .last());
+    }
+
+    /** Two axles alike: the second one is measured as far as it takes to take the rest over from the first. */
+    @Test
+    void trailer() {
+        signIn(UnitSystem.METRIC);
+        page.navigate("/new-job");
+        assertThat(page.getByLabel("What the shop calls it")).isFocused();
+        entries++;
+        tap(page.locator("#kind"));
+        tap(page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Trailer")));
+        plateLoad(0);
+        tap(button("Add an axle"));
+        plateLoad(1);
+        tap(button("Start measuring"));
+        page.waitForURL(Pattern.compile(".*/axles/\\d+/measure"));
+        AxleRecord truth = DemoData.jobs().get(2).axles().get(0);
+        measure(truth, Side.LEFT, read -> false);
+        press("Alt+r");
+        measure(truth, Side.RIGHT, CountsIT::sameInBoth);
+        takeOverTheRest();
+        measure(truth, Side.RIGHT, read -> false);
+        lookAround("165/80R13 102N", "850");
+        count("trailer first axle", 250, 50);
+
+        keys = 0;
+        entries = 0;
+        long first = Long.parseLong(page.url().replaceAll(".*/axles/(\\d+)/.*", "$1"));
+        page.navigate("/axles/" + (first + 1) + "/measure");
+        keys++;
+        measure(truth, Side.LEFT, CountsIT::sameInBoth);
+        takeOverTheRest();
+        measure(truth, Side.LEFT, read -> false);
+        press("Alt+r");
+        measure(truth, Side.RIGHT, CountsIT::sameInBoth);
+        takeOverTheRest();
+        measure(truth, Side.RIGHT, read -> false);
+        lookAround("165/80R13 102N", "850");
+        count("trailer second axle", 100, 20);
+    }
+}
