@@ -249,6 +249,10 @@ async function onUntick() {
             {{ toTorque(step.torqueNm, session.units) }}
             <span class="soft">= {{ toTorque(step.torqueNm, other) }}, by the kit's papers</span>
           </p>
+          <p v-if="step.stagesNm.length" class="takes">
+            Crosswise in stages:
+            {{ step.stagesNm.map((t) => toTorque(t, session.units)).join(", then ") }}.
+          </p>
           <StepSection
             v-if="step.section"
             :key="`section-${step.id}`"

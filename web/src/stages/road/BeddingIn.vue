@@ -24,6 +24,12 @@ async function onRule() {
   if (await deeds.rule(isByPapers.value ? { papers: { ...papers } } : {})) isByPapers.value = false;
 }
 
+const heat = ref("");
+
+async function onStop() {
+  if (await deeds.stop({ temperature: heat.value })) heat.value = "";
+}
+
 const isTooHot = computed(
   () =>
     bedding.value?.hottest !== undefined &&
@@ -45,9 +51,16 @@ const isTooHot = computed(
       </ul>
       <template v-if="phase">
         <div v-if="session.mayChange" class="count">
-          <button type="button" class="strong stop" :disabled="deeds.isBusy.value" @click="deeds.stop()">
+          <button type="button" class="strong stop" :disabled="deeds.isBusy.value" @click="onStop">
             Stop {{ bedding.counted + 1 }} done
           </button>
+          <label
+            >Disc read at
+            <input
+              v-model="heat"
+              maxlength="20"
+              :placeholder="session.units === 'METRIC' ? '°C, if read' : '°F, if read'"
+          /></label>
           <p class="clock" :class="{ cooling: left > 0 }" role="timer">
             {{ left > 0 ? `Cooling ${toClock(left)}` : bedding.counted ? "Ready for the next" : "" }}
           </p>
@@ -59,6 +72,12 @@ const isTooHot = computed(
       <p v-if="bedding.early" class="failure">
         {{ bedding.early }} came before the pause was over: let it cool longer, and look at the disc for
         spots.
+      </p>
+      <p v-if="bedding.lastHeat !== undefined" :class="bedding.lastHeat >= bedding.tooHot ? 'failure' : ''">
+        Last read at {{ toHeat(bedding.lastHeat, session.units) }}.
+        <template v-if="bedding.lastHeat >= bedding.tooHot">
+          Too hot to bed in: drive it cool without braking, and do not stop with the pads on.
+        </template>
       </p>
       <p v-if="bedding.hottest !== undefined" :class="isTooHot ? 'failure' : 'soft'">
         Front disc {{ toHeat(bedding.hottest, session.units) }} ±

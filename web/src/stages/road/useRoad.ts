@@ -42,7 +42,8 @@ export function useRoad(jobId: number) {
       write(() => toData(client.POST("/api/jobs/{jobId}/road/moves", { params, body }))),
     rule: (body: Schemas["RuleForm"]) =>
       write(() => toData(client.POST("/api/jobs/{jobId}/road/rule", { params, body }))),
-    stop: () => write(() => toData(client.POST("/api/jobs/{jobId}/road/stops", { params }))),
+    stop: (body: Schemas["StopForm"]) =>
+      write(() => toData(client.POST("/api/jobs/{jobId}/road/stops", { params, body }))),
     run: (body: Schemas["RunForm"]) =>
       write(() => toData(client.POST("/api/jobs/{jobId}/road/runs", { params, body }))),
     odometer: (body: Schemas["OdometerForm"]) =>

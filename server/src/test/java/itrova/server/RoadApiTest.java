@@ -108,7 +108,12 @@ class RoadApiTest {
         assertThat(card.path("bedding").path("phases").get(0).path("from").asDouble())
                 .isEqualTo(80.4672, within(1e-6));
         assertThat(card.path("bedding").path("hottest").asDouble()).isGreaterThan(20);
-        assertThat(mechanic.post(road + "/stops", "").status()).isEqualTo(200);
+        assertProblem(mechanic.post(road + "/stops", "{\"temperature\":\"warm\"}"), 422);
+        assertProblem(mechanic.post(road + "/stops", "{\"temperature\":\"2000 °C\"}"), 422);
+        JsonNode read =
+                mechanic.post(road + "/stops", "{\"temperature\":\"392 °F\"}").json();
+        assertThat(read.path("bedding").path("lastHeat").asDouble()).isEqualTo(200, within(1e-6));
+        assertThat(read.path("entries").toString()).contains("disc read at 200 °C");
         assertProblem(mechanic.post(road + "/stops", ""), 409); // counted whole
         for (String id : movesOf(card, true)) {
             assertThat(mechanic.post(road + "/moves", move(id, true, "")).status())

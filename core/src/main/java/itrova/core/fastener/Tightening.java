@@ -1,5 +1,6 @@
 package itrova.core.fastener;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -17,6 +18,16 @@ public final class Tightening {
      */
     public static double preload(double torque, double nutFactor, Thread thread) {
         return torque / (nutFactor * thread.diameter() / 1000);
+    }
+
+    /**
+     * Stages in which bolts or nuts of a pattern are drawn up, crosswise each time: half, then all of it (common practice).
+     *
+     * @param torque tightening torque (N·m)
+     * @return torques (N·m), the last one the whole
+     */
+    public static List<Double> stages(double torque) {
+        return List.of(torque / 2, torque);
     }
 
     /** Largest thread judged from below (mm): nuts that only adjust a bearing, on larger ones, take next to no torque. */

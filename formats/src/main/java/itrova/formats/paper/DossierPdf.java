@@ -30,6 +30,7 @@ public final class DossierPdf {
      *
      * @param chosen of each axle: what was chosen, its verdict, what of it does not hold any more
      * @param brakes what of the vehicle's brakes is proven
+     * @param back of each axle: whether the way back to drums is open, and what must be kept for it
      * @param open what keeps the vehicle off the road or from its owner
      * @param again what is looked at again, and when
      * @param told what the owner is told of
@@ -38,6 +39,7 @@ public final class DossierPdf {
     public record Standing(
             List<String> chosen,
             List<String> brakes,
+            List<String> back,
             List<String> open,
             List<String> again,
             List<String> told,
@@ -79,6 +81,8 @@ public final class DossierPdf {
         pictures(job.trail().photos());
         sheet.heading(12, "What was done, by whom");
         lines(job.trail().entries().stream().map(DossierPdf::entry).toList());
+        sheet.heading(12, "The way back to drums");
+        lines(standing.back());
         sheet.heading(12, "Open before it may be on the road and with its owner");
         lines(standing.open());
         sheet.heading(12, "To be looked at again");

@@ -45,6 +45,7 @@ class DossierPdfTest {
                 new DossierPdf.Standing(
                         List.of("front axle: QF-103, fits with work"),
                         List.of("Circuits: fits"),
+                        List.of("front axle: open. Keep the drums."),
                         List.of("Not bled clear: rear axle, left."),
                         List.of("Wheel nuts. By 2026-12-04."),
                         List.of("Bracket, left: no torque read"),
@@ -58,6 +59,7 @@ class DossierPdfTest {
                             job.title(),
                             "front axle: QF-103",
                             "Circuits: fits",
+                            "front axle: open. Keep the drums.",
                             "Not bled clear: rear axle, left.",
                             "Wheel nuts. By 2026-12-04.",
                             "Bracket, left: no torque read",
@@ -96,7 +98,7 @@ class DossierPdfTest {
         byte[] file = DossierPdf.write(
                 "Quillfield Restorations",
                 job,
-                new DossierPdf.Standing(List.of(), List.of(), List.of(), List.of(), List.of(), List.of()),
+                new DossierPdf.Standing(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of()),
                 "head");
         try (PDDocument paper = Loader.loadPDF(file)) {
             int images = 0;

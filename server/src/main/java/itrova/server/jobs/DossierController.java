@@ -1,6 +1,7 @@
 package itrova.server.jobs;
 
 import itrova.core.brakes.PlannedVehicle;
+import itrova.core.order.WayBack;
 import itrova.core.record.AxleRecord;
 import itrova.core.record.Job;
 import itrova.formats.DossierDocument;
@@ -83,7 +84,13 @@ public class DossierController {
                         shop.name().orElse(""),
                         job,
                         new DossierPdf.Standing(
-                                standing(jobId), brakes(jobId), told.open(), told.again(), told.told(), told.signed()),
+                                standing(jobId),
+                                brakes(jobId),
+                                back(jobId),
+                                told.open(),
+                                told.again(),
+                                told.told(),
+                                told.signed()),
                         head));
     }
 
@@ -101,6 +108,27 @@ public class DossierController {
                 releases.overturned(chosen).forEach(alarm -> told.add(row.name() + ", overturned: " + alarm));
             } catch (ConflictException e) {
                 told.add(row.name() + ": " + e.getMessage());
+            }
+        }
+        return told;
+    }
+
+    /** Whether an axle's way back to drums is open with what was ordered, and what must be kept for it. */
+    private List<String> back(long jobId) {
+        List<String> told = new ArrayList<>();
+        for (AxleRow row : jobs.axles(jobId)) {
+            if (row.chosen().isEmpty() || releases.orders(row.id()).isEmpty()) {
+                continue;
+            }
+            try {
+                Chosen chosen = bench.chosen(row);
+                List<String> lasting = WayBack.lasting(chosen.report());
+                told.add(row.name()
+                        + (lasting.isEmpty()
+                                ? ": open. " + WayBack.KEEP
+                                : ": given up by " + String.join(", ", lasting) + "."));
+            } catch (ConflictException e) {
+                told.add(row.name() + ": cannot be told. " + e.getMessage());
             }
         }
         return told;

@@ -156,6 +156,7 @@ public class RoadController {
                 heat.flatMap(BeddingHeat::hottest).map(Measured::value).orElse(null),
                 heat.flatMap(BeddingHeat::hottest).map(Measured::expanded).orElse(null),
                 BeddingHeat.TOO_HOT,
+                card.lastHeat().isPresent() ? card.lastHeat().getAsDouble() : null,
                 heat.map(h -> h.missing().stream().map(QuantityAt::words).toList())
                         .orElse(List.of()));
     }
@@ -258,7 +259,11 @@ public class RoadController {
                         + BeddingWords.read(d.told("rule")).phases().stream()
                                 .map(this::phase)
                                 .collect(Collectors.joining("; "));
-            case STOP -> "A stop of bedding in";
+            case STOP ->
+                "A stop of bedding in"
+                        + (d.told().containsKey("celsius")
+                                ? ", disc read at " + RoadText.heat(Double.parseDouble(d.told("celsius")), me.units())
+                                : "");
             case RUN ->
                 "Stop measured " + d.told("when") + " the work: "
                         + me.wording().amount(Amount.kilometresPerHour(Double.parseDouble(d.told("speed")) * KMH, 0))
@@ -304,9 +309,17 @@ public class RoadController {
         }
     }
 
+    /** @param temperature of the disc after the stop, as read; absent where nobody read it */
+    public record StopForm(@Nullable @Size(max = 20) String temperature) {}
+
     @PostMapping("/stops")
-    public RoadView stop(@PathVariable long jobId) {
-        road.stop(jobId);
+    public RoadView stop(@PathVariable long jobId, @RequestBody(required = false) @Valid @Nullable StopForm body) {
+        String read = body == null || body.temperature() == null ? "" : body.temperature();
+        road.stop(
+                jobId,
+                read.isBlank()
+                        ? OptionalDouble.empty()
+                        : OptionalDouble.of(RoadText.temperature("temperature", read, me.units())));
         return look(jobId);
     }
 

@@ -203,9 +203,13 @@ public class RoadLog {
                 : usual.coolOn(card.vehicle().planned());
     }
 
-    /** Counts a stop. */
+    /**
+     * Counts a stop.
+     *
+     * @param celsius how hot the disc was read after it, if anybody read it
+     */
     @Transactional
-    public void stop(long jobId) {
+    public void stop(long jobId, OptionalDouble celsius) {
         RoadState card = locked(jobId);
         if (!card.gate().moves()) {
             refuse(card.gate().standing().stream().findFirst().map(p -> Phrase.of("road.stands", p)));
@@ -226,7 +230,11 @@ public class RoadLog {
         } catch (IllegalStateException e) {
             throw new ConflictException(e.getMessage());
         }
-        add(jobId, new Drove(Drove.What.STOP, Map.of()));
+        add(
+                jobId,
+                new Drove(
+                        Drove.What.STOP,
+                        celsius.isPresent() ? Map.of("celsius", Double.toString(celsius.getAsDouble())) : Map.of()));
     }
 
     /** Logs a stop measured before or after the work. */

@@ -130,6 +130,14 @@ record RoadState(
                 .map(k -> LocalDate.ofInstant(k.event().at(), ZoneId.systemDefault()));
     }
 
+    /** How hot a disc was last read while it was bedded in (°C). */
+    OptionalDouble lastHeat() {
+        return of(Drove.What.STOP).stream()
+                .filter(k -> k.drove().told().containsKey("celsius"))
+                .mapToDouble(k -> Double.parseDouble(k.drove().told("celsius")))
+                .reduce((first, second) -> second);
+    }
+
     List<Recheck> rechecks() {
         return Recheck.of(
                 Recheck.holding(plans(), work.stream().anyMatch(w -> !w.marked().isEmpty())));

@@ -55,6 +55,34 @@ final class RoadText {
         return number(m.group(1)) * (isMiles ? KM_PER_MILE : 1);
     }
 
+    /** A temperature of a disc (°C). */
+    static double temperature(String field, String text, UnitSystem units) {
+        Matcher m = TEMPERATURE.matcher(text.strip().toLowerCase(Locale.ROOT));
+        if (!m.matches()) {
+            throw BadInputException.of(
+                    field, text, "“" + text + "” is no temperature. Write it like 180 °C or 350 °F.");
+        }
+        boolean isFahrenheit =
+                m.group(2) == null ? units == UnitSystem.INCH : m.group(2).equals("f");
+        double celsius = isFahrenheit ? (number(m.group(1)) - 32) / 1.8 : number(m.group(1));
+        if (celsius < COLDEST || celsius > HOTTEST) {
+            throw BadInputException.of(
+                    field, text, "A disc is read between −40 and 900 °C. Read it again, and write it with its unit.");
+        }
+        return celsius;
+    }
+
+    /** A temperature in words. */
+    static String heat(double celsius, UnitSystem units) {
+        return units == UnitSystem.INCH
+                ? String.format(Locale.ROOT, "%.0f °F", celsius * 1.8 + 32)
+                : String.format(Locale.ROOT, "%.0f °C", celsius);
+    }
+
+    private static final double COLDEST = -40;
+    private static final double HOTTEST = 900;
+    private static final Pattern TEMPERATURE = Pattern.compile("(-?\\d{1,4}(?:[.,]\\d)?)\\s*(?:°|deg)?\\s*([cf])?");
+
     private static double number(String text) {
         return Double.parseDouble(text.replace(',', '.'));
     }

@@ -30,6 +30,7 @@ public final class RoadViews {
      * @param ready when the pause after the last stop is over; absent before the first
      * @param early stops that came before their pause was over
      * @param hottest highest temperature of the front disc by this rule (°C), with its doubt; absent where it cannot be told
+     * @param lastHeat how hot a disc was last read (°C); absent where nobody read one
      * @param wanted quantities wanted to tell it
      */
     public record BeddingView(
@@ -41,6 +42,7 @@ public final class RoadViews {
             @Nullable Double hottest,
             @Nullable Double hottestDoubt,
             double tooHot,
+            @Nullable Double lastHeat,
             List<String> wanted) {}
 
     public record RunView(long id, double speed, double distance, double deceleration) {}

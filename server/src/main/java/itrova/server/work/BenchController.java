@@ -2,6 +2,7 @@ package itrova.server.work;
 
 import itrova.core.bench.HoldKind;
 import itrova.core.bench.HoldWanted;
+import itrova.core.fastener.Tightening;
 import itrova.core.vehicle.Side;
 import itrova.core.work.BenchStep;
 import itrova.core.work.BenchStep.Tighten;
@@ -117,6 +118,7 @@ public class BenchController {
      * @param order parts on the shaft in their order, where the step puts any there
      * @param section whether the wheel's section belongs beside it
      * @param side side it is done on; absent where it is of the whole axle
+     * @param stagesNm torques it is drawn up by, crosswise each time; empty where a single fastener is tightened
      * @param readWith what its reading or torque is usually taken with; empty where it takes neither
      * @param loose what may be put in only to try, or what of it waits to be made good; empty where neither is asked
      * @param minutes own time it usually takes; absent where nobody said
@@ -137,6 +139,7 @@ public class BenchController {
             boolean section,
             @Nullable Side side,
             @Nullable Double torqueNm,
+            List<Double> stagesNm,
             String readWith,
             List<LooseView> loose,
             List<String> tools,
@@ -210,6 +213,7 @@ public class BenchController {
     }
 
     private StepView view(BenchCards.Card card, BenchStep s, Set<String> read) {
+        Optional<StepPicture> picture = StepPicture.of(s, card.chosen().report().kit());
         return new StepView(
                 s.id(),
                 s.title(),
@@ -218,7 +222,7 @@ public class BenchController {
                 s.caution().isEmpty() || read.contains(s.caution()),
                 s.hold(),
                 s.reading().map(WantedReading::of).orElse(null),
-                StepPicture.of(s, card.chosen().report().kit()).orElse(null),
+                picture.orElse(null),
                 ShaftOrder.of(
                                 s,
                                 card.chosen().report().kit(),
@@ -228,6 +232,10 @@ public class BenchController {
                 s.showsSection(),
                 s.side().orElse(null),
                 s.tighten().map(Tighten::torque).orElse(null),
+                s.tighten()
+                        .filter(t -> picture.isPresent())
+                        .map(t -> Tightening.stages(t.torque()))
+                        .orElse(List.of()),
                 s.readWith(),
                 loose(card, s),
                 s.effort().tools(),
