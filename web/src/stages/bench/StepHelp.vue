@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import InputText from "primevue/inputtext";
-import { computed, reactive, ref } from "vue";
+import { computed, reactive, ref, watch } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
 import { toMessage } from "../../shell/useLoad";
@@ -103,6 +103,26 @@ async function onEngagement() {
     : `Only ${toLength(e.engaged, session.units)} of thread hold, ${toLength(e.wanted, session.units)} are wanted (${e.turnsWanted} turns). The wheel does not go on the road on these studs.`;
 }
 
+const schools = ref<Schemas["SchoolView"][]>([]);
+watch(
+  () => session.units,
+  () => {
+    if (schools.value.length) void loadSchools();
+  },
+);
+
+async function loadSchools() {
+  try {
+    schools.value = await toData(client.GET("/api/bench-help/bearing-schools"));
+  } catch (e) {
+    problem.value = toMessage(e);
+  }
+}
+
+function onSchools(event: Event) {
+  if ((event.target as HTMLDetailsElement).open && !schools.value.length) void loadSchools();
+}
+
 const ASK: Record<Kind, () => Promise<void>> = {
   nut: onNut,
   indexing: onIndexing,
@@ -124,6 +144,16 @@ async function onAsk(asked: Kind) {
 </script>
 
 <template>
+  <details v-if="step.reading?.kind === 'END_PLAY'" class="help" @toggle="onSchools">
+    <summary>Three schools of adjusting</summary>
+    <dl>
+      <template v-for="s in schools" :key="s.school">
+        <dt>{{ s.title }}</dt>
+        <dd>{{ s.told }}</dd>
+      </template>
+    </dl>
+    <p class="small soft">Whichever is followed, the end play read and a hub that turns free decide.</p>
+  </details>
   <details v-for="k in kinds" :key="k" class="help">
     <summary>{{ TITLES[k] }}</summary>
     <form @submit.prevent="onAsk(k)">
@@ -190,6 +220,19 @@ summary {
   min-height: 44px;
   line-height: 44px;
   cursor: pointer;
+}
+
+dl {
+  margin: 0;
+}
+
+dt {
+  font-weight: 600;
+}
+
+dd {
+  margin: 0 0 0.5rem;
+  max-width: 46rem;
 }
 
 form {

@@ -220,6 +220,14 @@ class BenchHoldsApiTest {
         assertThat(done).isGreaterThan(3);
     }
 
+    /** Torques of the school in stages: 50, 30, 50 to 75 lbf·ft (common practice), 68 and 41 N·m. */
+    @Test
+    void schoolsOfTheBearingsAreToldInTheReadersUnits() throws Exception {
+        JsonNode schools = viewer.get("/api/bench-help/bearing-schools").json();
+        assertThat(schools).hasSize(3);
+        assertThat(schools.get(1).path("told").asString()).contains("68 N·m", "41 N·m", "102 N·m", "Sources disagree");
+    }
+
     @Test
     void helpersAnswerAViewerToo() throws Exception {
         JsonNode nut = viewer.post(

@@ -1,5 +1,6 @@
 package itrova.server.work;
 
+import itrova.core.bench.BearingSchool;
 import itrova.core.bench.DiscIndexing;
 import itrova.core.bench.HoldKind;
 import itrova.core.bench.HoldReading;
@@ -22,9 +23,11 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -146,6 +149,16 @@ public class BenchHelpController {
         } catch (IllegalArgumentException e) {
             throw BadInputException.of("thread", body.thread(), e.getMessage());
         }
+    }
+
+    /** A school of adjusting a hub's bearings, in words. */
+    public record SchoolView(BearingSchool school, String title, String told) {}
+
+    @GetMapping("/bearing-schools")
+    public List<SchoolView> schools() {
+        return Arrays.stream(BearingSchool.values())
+                .map(s -> new SchoolView(s, s.title(), me.wording().say(s.told())))
+                .toList();
     }
 
     @PostMapping("/reading")
