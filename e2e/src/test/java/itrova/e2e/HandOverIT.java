@@ -7,8 +7,10 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import itrova.formats.DemoData;
+import itrova.formats.DossierDocument;
 import itrova.formats.JobDocument;
 import java.util.List;
+import java.util.Optional;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -189,6 +191,11 @@ class HandOverIT extends BrowserTest {
         allAsTheyShouldBe();
         assertThat(page.getByText("Every move went as it should.")).isVisible();
         signOver();
+        String dossier = page.request().get("/api/jobs/" + job + "/dossier").text();
+        org.assertj.core.api.Assertions.assertThat(
+                        DossierDocument.verify("dossier", dossier, Optional.of(DossierDocument.head(dossier)))
+                                .faults())
+                .isEmpty();
     }
 
     @Test

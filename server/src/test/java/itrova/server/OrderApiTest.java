@@ -68,7 +68,9 @@ class OrderApiTest {
             if (!s.path("hold").asString().isEmpty() && !s.hasNonNull("reading")) {
                 assertProblem(mechanic.post(bench + "/" + id + "/tick", ticked("", "", seal)), 422);
             }
-            assertThat(mechanic.post(bench + "/" + id + "/tick", ticked("", "seen", seal))
+            assertThat(mechanic.post(
+                                    bench + "/" + id + "/tick",
+                                    WholeCard.tick(s, seal).toString())
                             .status())
                     .as(id)
                     .isEqualTo(200);

@@ -51,32 +51,4 @@ final class WholeRoad {
         });
         return ids;
     }
-
-    /** Moves it, beds its pads by the usual rule, and has mechanic, lead and owner sign. */
-    static void driveAndHandOver(Client mechanic, Client lead, long job) throws Exception {
-        String road = "/api/jobs/" + job + "/road";
-        JsonNode card = mechanic.get(road).json();
-        assertThat(card.path("standing")).isEmpty();
-        for (String id : movesOf(card, false)) {
-            assertThat(mechanic.post(road + "/moves", move(id, true, "")).status())
-                    .as(id)
-                    .isEqualTo(200);
-        }
-        assertThat(mechanic.post(road + "/rule", "{\"papers\":{\"stops\":1,\"from\":\"50\",\"to\":\"30\",\"pause\":0}}")
-                        .status())
-                .isEqualTo(200);
-        assertThat(mechanic.post(road + "/stops", "").status()).isEqualTo(200);
-        for (String id : movesOf(card, true)) {
-            assertThat(mechanic.post(road + "/moves", move(id, true, "")).status())
-                    .as(id)
-                    .isEqualTo(200);
-        }
-        assertThat(sign(mechanic, road, "MECHANIC", "").status()).isEqualTo(200);
-        assertThat(sign(lead, road, "LEAD", "").status()).isEqualTo(200);
-        assertThat(sign(lead, road, "OWNER", "Bryn Ostler")
-                        .json()
-                        .path("handedOver")
-                        .asBoolean())
-                .isTrue();
-    }
 }
