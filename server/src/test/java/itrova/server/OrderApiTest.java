@@ -70,7 +70,7 @@ class OrderApiTest {
             }
             assertThat(mechanic.post(
                                     bench + "/" + id + "/tick",
-                                    WholeCard.tick(s, seal).toString())
+                                    WholeCard.good(s, seal).toString())
                             .status())
                     .as(id)
                     .isEqualTo(200);

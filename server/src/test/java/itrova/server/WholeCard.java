@@ -44,6 +44,12 @@ final class WholeCard {
                 .put("seal", seal);
     }
 
+    /** A tick of a step with what its hold wants read, within the limits. */
+    static ObjectNode good(JsonNode step, String seal) {
+        String kind = step.path("reading").path("kind").asString("");
+        return kind.isEmpty() ? tick(step, seal) : with(tick(step, seal), GOOD.get(kind));
+    }
+
     /** A step of a card by its id. */
     static JsonNode step(JsonNode card, String id) {
         for (JsonNode step : card.path("steps")) {
@@ -71,8 +77,7 @@ final class WholeCard {
         String seal = card.path("seal").asString();
         boolean isMarked = false;
         for (JsonNode step : card.path("steps")) {
-            String kind = step.path("reading").path("kind").asString("");
-            ObjectNode body = kind.isEmpty() ? tick(step, seal) : with(tick(step, seal), GOOD.get(kind));
+            ObjectNode body = good(step, seal);
             if (!isMarked && step.hasNonNull("torqueNm")) {
                 body.put("setValue", "").put("marked", true);
                 isMarked = true;
