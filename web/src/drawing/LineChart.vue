@@ -1,8 +1,7 @@
 <script setup lang="ts">
-// with all its parts at once: a chart that is left before they were fetched would be drawn on nothing
-import { defaults } from "chart.js/auto";
-import Chart from "primevue/chart";
-import { computed, onMounted, onUnmounted, ref } from "vue";
+// drawn here and not by a wrapper that fetches its parts when mounted: a chart left before they came would be drawn on nothing
+import Chart, { type ChartConfiguration } from "chart.js/auto";
+import { computed, onMounted, onUnmounted, ref, useTemplateRef, watch } from "vue";
 import { toCsv, toRows, type Line, type Window } from "./lineChart";
 
 /** Lines over one axis with their bands of doubt; the points as a table for the keyboard and as CSV. */
@@ -22,8 +21,8 @@ const {
   file: string;
 }>();
 
-defaults.font.family = getComputedStyle(document.body).fontFamily;
-defaults.font.size = 14;
+Chart.defaults.font.family = getComputedStyle(document.body).fontFamily;
+Chart.defaults.font.size = 14;
 
 const isDark = ref(document.documentElement.classList.contains("dark"));
 const lights = new MutationObserver(
@@ -142,6 +141,24 @@ const options = computed(() => ({
   },
 }));
 
+const canvas = useTemplateRef<HTMLCanvasElement>("canvas");
+let chart: Chart | undefined;
+
+const configuration = computed(
+  () => ({ type: "line", data: data.value, options: options.value }) as unknown as ChartConfiguration,
+);
+
+onMounted(() => {
+  if (canvas.value) chart = new Chart(canvas.value, configuration.value);
+});
+watch(configuration, (now) => {
+  if (!chart) return;
+  chart.data = now.data;
+  chart.options = now.options ?? {};
+  chart.update();
+});
+onUnmounted(() => chart?.destroy());
+
 const rows = computed(() => toRows(lines));
 const csv = computed(() => `data:text/csv;charset=utf-8,${encodeURIComponent(toCsv(x.title, lines))}`);
 
@@ -160,13 +177,7 @@ function said(value: number) {
       >
     </figcaption>
     <div class="plot">
-      <Chart
-        type="line"
-        :data="data"
-        :options="options"
-        class="canvas"
-        :canvas-props="{ role: 'img', 'aria-label': `${title}; the points are in the table below` }"
-      />
+      <canvas ref="canvas" role="img" :aria-label="`${title}; the points are in the table below`" />
     </div>
     <details>
       <summary>The points</summary>
@@ -213,8 +224,7 @@ h3 {
   font-size: 1.1rem;
 }
 
-.plot,
-.canvas {
+.plot {
   position: relative;
   height: 18rem;
 }
