@@ -52,6 +52,6 @@ li {
 }
 
 .task a {
-  padding: 0.1rem 0;
+  padding: 0.2rem 0;
 }
 </style>

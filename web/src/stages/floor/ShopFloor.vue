@@ -115,7 +115,7 @@ async function onImport(event: Event) {
       <p>A job is one vehicle with the axles to convert. Start one, or import a job document.</p>
     </div>
     <details v-if="today.some((p) => p.tasks.length)" open class="sheet today">
-      <summary>Today, by the <RouterLink to="/week">week</RouterLink></summary>
+      <summary>Today, by the week</summary>
       <TodayList :people="today" />
     </details>
     <article v-for="job in jobs" :key="job.id" class="sheet job">
@@ -179,6 +179,11 @@ async function onImport(event: Event) {
   border: 1px solid var(--ink-soft);
   background: var(--sheet);
   color: var(--ink);
+}
+
+.today summary {
+  min-height: 32px;
+  cursor: pointer;
 }
 
 .today {
