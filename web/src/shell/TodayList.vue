@@ -48,6 +48,7 @@ li {
 
 .task {
   display: inline-flex;
+  align-items: baseline;
   gap: 0.4rem;
 }
 
