@@ -187,6 +187,15 @@ class CountsIT extends BrowserTest {
         }
     }
 
+    /** The left side whole, of the right one as much as it takes to take the rest over. */
+    private void measureBothSides(AxleRecord truth) {
+        measure(truth, Side.LEFT, read -> false);
+        press("Alt+r");
+        measure(truth, Side.RIGHT, CountsIT::sameInBoth);
+        takeOverTheRest();
+        measure(truth, Side.RIGHT, read -> false);
+    }
+
     private static boolean sameInBoth(Set<Callout> read) {
         Set<Callout> lengths = read.stream()
                 .filter(c -> c.kind() == Callout.Kind.LENGTH && !c.isGapOfVehicle())
@@ -256,11 +265,7 @@ class CountsIT extends BrowserTest {
         signIn(UnitSystem.METRIC);
         newJob("", "953");
         AxleRecord truth = DemoData.jobs().get(0).axles().get(0);
-        measure(truth, Side.LEFT, read -> false);
-        press("Alt+r");
-        measure(truth, Side.RIGHT, CountsIT::sameInBoth);
-        takeOverTheRest();
-        measure(truth, Side.RIGHT, read -> false);
+        measureBothSides(truth);
         lookAround("165/80R14 88S", "600");
         count("front", 250, 45);
     }
@@ -271,11 +276,7 @@ class CountsIT extends BrowserTest {
         signIn(UnitSystem.INCH);
         newJob("Rear live axle", "1650");
         AxleRecord truth = DemoData.jobs().get(1).axles().get(0);
-        measure(truth, Side.LEFT, read -> false);
-        press("Alt+r");
-        measure(truth, Side.RIGHT, CountsIT::sameInBoth);
-        takeOverTheRest();
-        measure(truth, Side.RIGHT, read -> false);
+        measureBothSides(truth);
         lookAround("175/80R14 86S", "1210");
         count("rear", 280, 45);
     }
@@ -303,11 +304,7 @@ class CountsIT extends BrowserTest {
         tap(button("Start measuring"));
         page.waitForURL(Pattern.compile(".*/axles/\\d+/measure"));
         AxleRecord truth = DemoData.jobs().get(2).axles().get(0);
-        measure(truth, Side.LEFT, read -> false);
-        press("Alt+r");
-        measure(truth, Side.RIGHT, CountsIT::sameInBoth);
-        takeOverTheRest();
-        measure(truth, Side.RIGHT, read -> false);
+        measureBothSides(truth);
         lookAround("165/80R13 102N", "850");
         count("trailer first axle", 250, 50);
 
@@ -318,11 +315,7 @@ class CountsIT extends BrowserTest {
         keys++;
         measure(truth, Side.LEFT, CountsIT::sameInBoth);
         takeOverTheRest();
-        measure(truth, Side.LEFT, read -> false);
-        press("Alt+r");
-        measure(truth, Side.RIGHT, CountsIT::sameInBoth);
-        takeOverTheRest();
-        measure(truth, Side.RIGHT, read -> false);
+        measureBothSides(truth);
         lookAround("165/80R13 102N", "850");
         count("trailer second axle", 100, 20);
     }

@@ -60,9 +60,9 @@ public record KitNeeds(
      * @param to greatest (mm)
      */
     public record Range(double from, double to) {
-        /** @throws IllegalArgumentException if it runs backwards or is not positive */
+        /** @throws IllegalArgumentException if it runs backwards, begins below 0 or ends there */
         public Range {
-            if (!(from > 0) || !(to >= from)) {
+            if (!(from >= 0) || !(to > 0) || !(to >= from)) {
                 throw new IllegalArgumentException(
                         "A range runs from a smaller to a larger length, not from " + from + " to " + to + " mm.");
             }

@@ -3,6 +3,7 @@ package itrova.core.check.completeness;
 import static itrova.core.judge.Findings.find;
 import static itrova.core.judge.Findings.found;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 import itrova.core.finding.CheckId;
 import itrova.core.finding.Finding;
@@ -200,6 +201,15 @@ class KitNeedsTest {
             assertThat(find(handed, kit, CheckId.HANDED).verdict()).isEqualTo(Verdict.FITS);
             assertThat(find(handed, kit.withDisc(vaned), CheckId.HANDED).verdict())
                     .isEqualTo(sides == KitNeeds.Sides.EITHER ? Verdict.DOES_NOT_FIT : Verdict.FITS);
+        }
+    }
+
+    /** An end play may be none; a range that runs backwards is no range. */
+    @Test
+    void aRangeMayBeginAtNothingAndNotEndThere() {
+        assertThat(new KitNeeds.Range(0, 0.05).to()).isEqualTo(0.05);
+        for (double[] wrong : new double[][] {{0, 0}, {-0.01, 0.05}, {0.2, 0.1}, {Double.NaN, 1}}) {
+            assertThatIllegalArgumentException().isThrownBy(() -> new KitNeeds.Range(wrong[0], wrong[1]));
         }
     }
 }
