@@ -68,8 +68,12 @@ nav a.router-link-active {
     padding: 0 0.5rem;
   }
 
+  .title {
+    flex: 1 1 100%;
+  }
+
   nav {
-    flex-wrap: wrap;
+    overflow-x: auto;
   }
 
   nav a {

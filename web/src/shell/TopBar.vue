@@ -154,9 +154,24 @@ nav a.router-link-active {
 }
 
 @media (max-width: 600px) {
-  .who,
-  .pit {
+  .bar {
+    gap: 0.4rem;
+    padding: 0.2rem 0.6rem;
+  }
+
+  .mark {
+    flex: 1;
+  }
+
+  .who {
     display: none;
+  }
+
+  nav {
+    order: 9;
+    flex: 1 1 100%;
+    flex-wrap: nowrap;
+    overflow-x: auto;
   }
 
   nav a {

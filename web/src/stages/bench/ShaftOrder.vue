@@ -1,12 +1,26 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import type { Schemas } from "../../api/client";
+import { useSession } from "../../shell/session";
+import { toLength } from "../../units/format";
 import { toGlyphs } from "./shaftOrder";
 
 /** Parts on the shaft as they follow each other, pulled apart; those this step puts there stand out. */
 const { order } = defineProps<{ order: Schemas["ShaftOrderView"] }>();
 
 const glyphs = computed(() => toGlyphs(order.places, order.side));
+const session = useSession();
+
+/** Diameter and width as far as they were read. */
+function toSize(p: Schemas["ShaftPieceView"]) {
+  return [
+    p.across ? `⌀ ${toLength(p.across, session.units)}` : "",
+    p.along ? toLength(p.along, session.units) : "",
+  ]
+    .filter(Boolean)
+    .join(" × ");
+}
+
 const WIDTH = 420;
 const AXIS = 85;
 const isLeft = computed(() => order.side === "LEFT");
@@ -43,9 +57,13 @@ const isLeft = computed(() => order.side === "LEFT");
     </svg>
     <ol class="small">
       <li v-for="p in order.places" :key="p.piece" :class="{ now: p.now }">
-        {{ p.title }}<span v-if="p.now" class="soft"> (now)</span>
+        {{ p.title }}<span v-if="p.across || p.along" class="soft"> {{ toSize(p) }}</span
+        ><span v-if="p.now" class="soft"> (now)</span>
       </li>
     </ol>
+    <p v-if="order.places.some((p) => p.across)" class="small soft">
+      Diameters that were read are in one scale; the others are only signs.
+    </p>
   </figure>
 </template>
 

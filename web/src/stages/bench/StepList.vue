@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { nextTick, useTemplateRef, watch } from "vue";
 import type { Card } from "./useBenchCard";
 
 /** All steps of a card, the one looked at marked. */
@@ -8,10 +9,22 @@ const { steps, index, doneIds } = defineProps<{
   doneIds: Set<string>;
 }>();
 const emit = defineEmits<{ pick: [index: number] }>();
+const list = useTemplateRef<HTMLElement>("list");
+
+/** The list follows the step; the page stays where it is. */
+watch(
+  [() => index, list],
+  async () => {
+    await nextTick();
+    const at = list.value?.querySelector<HTMLElement>("[aria-current]");
+    if (list.value && at) list.value.scrollTop = at.offsetTop - list.value.clientHeight / 3;
+  },
+  { immediate: true },
+);
 </script>
 
 <template>
-  <nav class="list" aria-label="All steps">
+  <nav ref="list" class="list" aria-label="All steps">
     <ol>
       <li v-for="(s, i) in steps" :key="s.id">
         <button
@@ -30,6 +43,7 @@ const emit = defineEmits<{ pick: [index: number] }>();
 
 <style scoped>
 .list {
+  position: relative;
   max-height: calc(100vh - 170px);
   overflow: auto;
 }

@@ -142,8 +142,12 @@ defineExpose({ typeIn, focus });
 
 @media (max-width: 800px) {
   .tick {
-    flex-direction: column;
+    flex-flow: column nowrap;
     align-items: stretch;
+  }
+
+  .field {
+    max-width: none;
   }
 }
 </style>

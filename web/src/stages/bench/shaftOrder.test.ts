@@ -15,7 +15,13 @@ const PIECES: Schemas["ShaftPieceView"]["piece"][] = [
   "SECOND_NUT",
   "DRIVE",
 ];
-const PLACES = PIECES.map((piece) => ({ piece, title: piece, now: piece === "NUT" }));
+const PLACES = PIECES.map((piece) => ({
+  piece,
+  title: piece,
+  now: piece === "NUT",
+  across: null,
+  along: null,
+}));
 
 describe("the order of parts on a shaft", () => {
   it("runs outboard to the left on the left side and to the right on the right", () => {
@@ -39,5 +45,15 @@ describe("the order of parts on a shaft", () => {
     expect(all.filter((g) => g.now).map((g) => g.number)).toEqual([8]);
     expect(all[2]?.rolls).toContain("M");
     expect(all[4]?.rolls).toBe("");
+  });
+
+  it("draws what was read in one scale", () => {
+    const read = [
+      { piece: "BEARING" as const, title: "Bearing", now: false, across: 70, along: 20 },
+      { piece: "SHAFT_FLANGE" as const, title: "Flange", now: false, across: 140 },
+    ];
+    const [bearing, flange] = toGlyphs(read, "RIGHT");
+    expect(bearing?.height).toBeCloseTo((flange?.height ?? 0) / 2);
+    expect(bearing?.width).toBeCloseTo(20);
   });
 });

@@ -2,7 +2,7 @@ import type { Schemas } from "../../api/client";
 
 type Piece = Schemas["ShaftPieceView"]["piece"];
 
-/** Width along the shaft and height across it, for the eye: not to scale. */
+/** Width along the shaft and height across it where neither was read, for the eye. */
 const SIZES: Record<Piece, [number, number]> = {
   SPINDLE: [40, 64],
   SEAL: [10, 76],
@@ -16,6 +16,7 @@ const SIZES: Record<Piece, [number, number]> = {
   SECOND_NUT: [18, 46],
   CAP: [22, 50],
   DRIVE: [20, 104],
+  PRESS_RING: [14, 56],
   BEARING: [26, 78],
   SPACER_RING: [10, 72],
   BRACKET: [12, 136],
@@ -34,6 +35,27 @@ const AXIS = 85;
 /** Least room between the middles of two numbers, so that they can be told apart. */
 const LEAST_PITCH = 30;
 
+/** The tallest a part is drawn. */
+const MOST_HEIGHT = 140;
+const LEAST_WIDTH = 6;
+const MOST_WIDTH = 70;
+
+/**
+ * Size a part is drawn in: what was read of it in one scale for all, the largest diameter as high as there is room; of what was not
+ * read, a guess.
+ */
+function toSizes(places: Schemas["ShaftPieceView"][]): [number, number][] {
+  const largest = Math.max(0, ...places.map((p) => p.across ?? 0));
+  const scale = largest ? MOST_HEIGHT / largest : 0;
+  return places.map((p) => {
+    const [width, height] = SIZES[p.piece];
+    return [
+      p.along && scale ? Math.min(MOST_WIDTH, Math.max(LEAST_WIDTH, p.along * scale)) : width,
+      p.across ? p.across * scale : height,
+    ];
+  });
+}
+
 export interface Glyph {
   number: number;
   x: number;
@@ -49,12 +71,13 @@ export function toGlyphs(
   places: Schemas["ShaftPieceView"][],
   side: Schemas["ShaftOrderView"]["side"],
 ): Glyph[] {
-  const widths = places.map((p) => Math.max(SIZES[p.piece][0], LEAST_PITCH));
+  const sizes = toSizes(places);
+  const widths = sizes.map(([width]) => Math.max(width, LEAST_PITCH));
   const total = widths.reduce((a, b) => a + b, 0);
   const gap = places.length > 1 ? (WIDTH - 2 * EDGE - total) / (places.length - 1) : 0;
   let at = EDGE;
   return places.map((p, i) => {
-    const [width, height] = SIZES[p.piece];
+    const [width, height] = sizes[i] ?? SIZES[p.piece];
     const slot = widths[i] ?? LEAST_PITCH;
     const middle = side === "LEFT" ? WIDTH - at - slot / 2 : at + slot / 2;
     at += slot + gap;

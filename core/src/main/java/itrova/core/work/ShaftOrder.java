@@ -2,6 +2,7 @@ package itrova.core.work;
 
 import itrova.core.kit.Kit;
 import itrova.core.phrase.Titled;
+import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.Retention;
@@ -29,8 +30,9 @@ public record ShaftOrder(Side side, List<Place> places) {
      *
      * @param part what it is
      * @param isNow whether the step puts it there
+     * @param size as far as it was read
      */
-    public record Place(Piece part, boolean isNow) {}
+    public record Place(Piece part, boolean isNow, PieceSize size) {}
 
     /** What sits on a shaft or spindle. */
     public enum Piece implements Titled {
@@ -46,6 +48,7 @@ public record ShaftOrder(Side side, List<Place> places) {
         SECOND_NUT("Second nut"),
         CAP("Cap"),
         DRIVE("Drive flange"),
+        PRESS_RING("Press ring"),
         BEARING("Bearing"),
         SPACER_RING("Spacer ring"),
         BRACKET("Bracket"),
@@ -69,17 +72,19 @@ public record ShaftOrder(Side side, List<Place> places) {
     }
 
     /** The order of parts a step puts on a shaft; absent where it puts none. */
-    public static Optional<ShaftOrder> of(BenchStep step, Kit kit, AxleForm form) {
+    public static Optional<ShaftOrder> of(BenchStep step, Kit kit, AxleEnd end) {
         Set<Piece> now = now(step.key());
         if (now.isEmpty() || step.side().isEmpty()) {
             return Optional.empty();
         }
-        List<Piece> order = order(kit, form);
+        List<Piece> order = order(kit, end.form());
         return order.stream().noneMatch(now::contains)
                 ? Optional.empty()
                 : Optional.of(new ShaftOrder(
                         step.side().get(),
-                        order.stream().map(p -> new Place(p, now.contains(p))).toList()));
+                        order.stream()
+                                .map(p -> new Place(p, now.contains(p), PieceSize.of(p, end)))
+                                .toList()));
     }
 
     private static Set<Piece> now(String key) {
@@ -90,7 +95,8 @@ public record ShaftOrder(Side side, List<Place> places) {
             case "adjust" -> EnumSet.of(Piece.NUT);
             case "cap" -> EnumSet.of(Piece.LOCK, Piece.SECOND_NUT, Piece.CAP);
             case "drive-on" -> EnumSet.of(Piece.DRIVE);
-            case "press-on" -> EnumSet.of(Piece.RETAINER, Piece.BRACKET, Piece.SPACER_RING, Piece.BEARING);
+            case "press-on" ->
+                EnumSet.of(Piece.RETAINER, Piece.BRACKET, Piece.SPACER_RING, Piece.BEARING, Piece.PRESS_RING);
             case "shaft-in" -> EnumSet.of(Piece.SHAFT_FLANGE);
             case "clip-in" -> EnumSet.of(Piece.CLIP, Piece.HOUSING_SEAL);
             case "portal-spacer" -> EnumSet.of(Piece.PORTAL_SPACER);
@@ -123,7 +129,7 @@ public record ShaftOrder(Side side, List<Place> places) {
         return order;
     }
 
-    /** Put on from the flange inward, the bearing last; so it lies inmost. */
-    private static final List<Piece> PRESSED =
-            List.of(Piece.BEARING, Piece.SPACER_RING, Piece.BRACKET, Piece.RETAINER, Piece.SHAFT_FLANGE);
+    /** Put on from the flange inward, the ring that holds the bearing last; so it lies inmost. */
+    private static final List<Piece> PRESSED = List.of(
+            Piece.PRESS_RING, Piece.BEARING, Piece.SPACER_RING, Piece.BRACKET, Piece.RETAINER, Piece.SHAFT_FLANGE);
 }

@@ -2,14 +2,19 @@ package itrova.core.work;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import itrova.core.bearing.StandardBearing;
 import itrova.core.judge.FitEngine;
 import itrova.core.judge.Samples;
 import itrova.core.kit.Kit;
+import itrova.core.quantity.Measured;
 import itrova.core.settings.ShopSettings;
+import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.AxleForm;
 import itrova.core.vehicle.BracketShape;
+import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Retention;
+import itrova.core.vehicle.Side;
 import itrova.core.vehicle.SpindleNut;
 import itrova.core.work.ShaftOrder.Piece;
 import java.util.List;
@@ -28,7 +33,11 @@ class ShaftOrderTest {
     private static Optional<ShaftOrder> order(AxleForm form, String step) {
         BenchPlan plan = BenchPlan.of(
                 PlanCase.alone(FitEngine.report(Samples.axle(form.kind()), KIT, ShopSettings.DEFAULTS), form));
-        return plan.step(step).flatMap(s -> ShaftOrder.of(s, KIT, form));
+        return plan.step(step).flatMap(s -> ShaftOrder.of(s, KIT, end(form)));
+    }
+
+    private static AxleEnd end(AxleForm form) {
+        return new AxleEnd.Builder(Side.LEFT, form).build();
     }
 
     private static List<Piece> pieces(ShaftOrder order) {
@@ -39,15 +48,22 @@ class ShaftOrderTest {
         return order.places().stream().filter(ShaftOrder.Place::isNow).map(ShaftOrder.Place::part);
     }
 
-    /** Put on from the flange inward: retainer, bracket, spacer ring, and the bearing last. */
+    /** Put on from the flange inward: retainer, bracket, spacer ring, bearing, and the press ring last. */
     @Test
     void aPressedBearingLiesInmost() {
         ShaftOrder order = order(
                         form(AxleEndKind.REAR_LIVE_AXLE, Retention.PRESSED_BEARING, SpindleNut.CASTLE), "left-press-on")
                 .orElseThrow();
         assertThat(pieces(order))
-                .containsExactly(Piece.BEARING, Piece.SPACER_RING, Piece.BRACKET, Piece.RETAINER, Piece.SHAFT_FLANGE);
-        assertThat(now(order)).containsExactly(Piece.BEARING, Piece.SPACER_RING, Piece.BRACKET, Piece.RETAINER);
+                .containsExactly(
+                        Piece.PRESS_RING,
+                        Piece.BEARING,
+                        Piece.SPACER_RING,
+                        Piece.BRACKET,
+                        Piece.RETAINER,
+                        Piece.SHAFT_FLANGE);
+        assertThat(now(order))
+                .containsExactly(Piece.PRESS_RING, Piece.BEARING, Piece.SPACER_RING, Piece.BRACKET, Piece.RETAINER);
     }
 
     @Test
@@ -75,6 +91,26 @@ class ShaftOrderTest {
         assertThat(pieces(order(closed, "left-drive-on").orElseThrow()))
                 .endsWith(Piece.NUT, Piece.LOCK, Piece.SECOND_NUT, Piece.DRIVE);
         assertThat(now(order(closed, "left-drive-on").orElseThrow())).containsExactly(Piece.DRIVE);
+    }
+
+    /** A bearing's from the table that ships, by its number; what nobody read has no size. */
+    @Test
+    void sizesAreThoseReadAtTheEnd() {
+        AxleForm form = form(AxleEndKind.FRONT_SPINDLE, Retention.PRESSED_BEARING, SpindleNut.CASTLE);
+        StandardBearing inner = StandardBearing.all().get(0);
+        AxleEnd end = Samples.end(Side.LEFT, form.kind())
+                .word(Callout.INNER_NUMBER, inner.designation())
+                .length(Callout.SEAL_JOURNAL, Measured.exact(44.5))
+                .build();
+        BenchStep step = BenchPlan.of(
+                        PlanCase.alone(FitEngine.report(Samples.axle(form.kind()), KIT, ShopSettings.DEFAULTS), form))
+                .step("left-seal")
+                .orElseThrow();
+        List<ShaftOrder.Place> places =
+                ShaftOrder.of(step, KIT, end).orElseThrow().places();
+        assertThat(places.get(0).size().across()).hasValue(44.5);
+        assertThat(places.get(2).size().across()).hasValue(inner.outside());
+        assertThat(places.get(3).size()).isEqualTo(PieceSize.UNREAD);
     }
 
     @Test

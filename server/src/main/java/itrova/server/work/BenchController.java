@@ -24,6 +24,7 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -105,13 +106,27 @@ public class BenchController {
             return new ShaftOrderView(
                     order.side(),
                     order.places().stream()
-                            .map(p -> new ShaftPieceView(p.part(), p.part().title(), p.isNow()))
+                            .map(p -> new ShaftPieceView(
+                                    p.part(),
+                                    p.part().title(),
+                                    p.isNow(),
+                                    boxed(p.size().across()),
+                                    boxed(p.size().along())))
                             .toList());
         }
     }
 
-    /** A part in its place, and whether the step puts it there. */
-    public record ShaftPieceView(ShaftOrder.Piece piece, String title, boolean now) {}
+    private static @Nullable Double boxed(OptionalDouble value) {
+        return value.isPresent() ? value.getAsDouble() : null;
+    }
+
+    /** A part in its place, whether the step puts it there, and its diameter and width (mm) as far as they were read. */
+    public record ShaftPieceView(
+            ShaftOrder.Piece piece,
+            String title,
+            boolean now,
+            @Nullable Double across,
+            @Nullable Double along) {}
 
     /**
      * @param picture bolts or nuts as they lie, where the step tightens any of a known lie
@@ -226,7 +241,7 @@ public class BenchController {
                 ShaftOrder.of(
                                 s,
                                 card.chosen().report().kit(),
-                                card.chosen().row().form())
+                                card.chosen().record().end(s.side().orElse(Side.LEFT)))
                         .map(ShaftOrderView::of)
                         .orElse(null),
                 s.showsSection(),
