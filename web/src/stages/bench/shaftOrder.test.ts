@@ -19,8 +19,6 @@ const PLACES = PIECES.map((piece) => ({
   piece,
   title: piece,
   now: piece === "NUT",
-  across: null,
-  along: null,
 }));
 
 describe("the order of parts on a shaft", () => {
