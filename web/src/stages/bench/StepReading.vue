@@ -80,7 +80,7 @@ const limits = computed(() => {
       <select v-model.number="count">
         <option v-for="n in counts" :key="n" :value="n">{{ n }}</option>
       </select>
-      places, evenly round the face</label
+      places, evenly round it</label
     >
     <div class="row">
       <label v-for="(label, i) in labels" :key="i">

@@ -2,7 +2,7 @@ import type { Schemas } from "../../api/client";
 
 type Piece = Schemas["ShaftPieceView"]["piece"];
 
-/** Width along the shaft and height across it where neither was read, for the eye. */
+/** Width along the shaft and height across it (mm) where neither was read, for the eye. */
 const SIZES: Record<Piece, [number, number]> = {
   SPINDLE: [40, 64],
   SEAL: [10, 76],
@@ -40,18 +40,15 @@ const MOST_HEIGHT = 140;
 const LEAST_WIDTH = 6;
 const MOST_WIDTH = 70;
 
-/**
- * Size a part is drawn in: what was read of it in one scale for all, the largest diameter as high as there is room; of what was not
- * read, a guess.
- */
+/** Size a part is drawn in: what was read of it in one scale for all, of what was not read a guess in the same scale. */
 function toSizes(places: Schemas["ShaftPieceView"][]): [number, number][] {
   const largest = Math.max(0, ...places.map((p) => p.across ?? 0));
-  const scale = largest ? MOST_HEIGHT / largest : 0;
+  const scale = largest ? Math.min(1, MOST_HEIGHT / largest) : 1;
   return places.map((p) => {
     const [width, height] = SIZES[p.piece];
     return [
-      p.along && scale ? Math.min(MOST_WIDTH, Math.max(LEAST_WIDTH, p.along * scale)) : width,
-      p.across ? p.across * scale : height,
+      p.along ? Math.min(MOST_WIDTH, Math.max(LEAST_WIDTH, p.along * scale)) : width,
+      (p.across ?? height) * scale,
     ];
   });
 }
