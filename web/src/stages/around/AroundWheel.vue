@@ -3,134 +3,112 @@ import Button from "primevue/button";
 import { useToast } from "primevue/usetoast";
 import { computed, onMounted, ref, watch } from "vue";
 import { useRoute } from "vue-router";
-import { client, Refusal, toData, type Schemas } from "../../api/client";
+import { client, toData } from "../../api/client";
+import FigureField from "../../fields/FigureField.vue";
 import { useAxle } from "../../shell/axleHead";
 import DraftNotice from "../../shell/DraftNotice.vue";
 import PressedRow from "../../shell/PressedRow.vue";
 import { useSession } from "../../shell/session";
-import { useDraft } from "../../shell/useDraft";
 import { toMessage } from "../../shell/useLoad";
-import { useUndo } from "../../shell/useUndo";
-import AroundDrawing from "./AroundDrawing.vue";
-import FigureField from "../../fields/FigureField.vue";
+import AroundViews from "./AroundViews.vue";
+import CopyFrom from "./CopyFrom.vue";
+import FiguresFold from "./FiguresFold.vue";
+import KingPin from "./KingPin.vue";
+import ThingForm from "./ThingForm.vue";
+import ThingPalette from "./ThingPalette.vue";
+import ThingPicture from "./ThingPicture.vue";
 import WheelDetails from "./WheelDetails.vue";
-
-type SideText = Schemas["SideText"];
+import { toThing, type Kind, type Spot } from "./thing";
+import { useAround, type Side, type SideText } from "./useAround";
 
 const axle = useAxle();
 const session = useSession();
 const toast = useToast();
-const around = ref<Schemas["AroundView"] | null>(null);
-interface Typed {
-  left: SideText;
-  right: SideText;
-}
-const typed = ref<Typed | null>(null);
-const keeper = useDraft(`around.${axle.axleId}`, typed);
 const route = useRoute();
-const side = ref<"LEFT" | "RIGHT">(route.query.side === "RIGHT" ? "RIGHT" : "LEFT");
-const failure = ref("");
-const fault = ref("");
-const isBusy = ref(false);
-const undo = useUndo();
+const side = ref<Side>(route.query.side === "RIGHT" ? "RIGHT" : "LEFT");
+const a = useAround(side);
+const { around, text, sketch, keeper, undo, failure, fault, notes, isBusy, isChanged } = a;
 
 const SIDES = [
   { value: "LEFT" as const, text: "Left" },
   { value: "RIGHT" as const, text: "Right" },
 ];
-const text = computed(() => typed.value?.[side.value === "LEFT" ? "left" : "right"] ?? null);
-const isChanged = computed(() => keeper.isChanged());
 const isMine = computed(() => session.mayChange);
+const other = computed<Side>(() => (side.value === "LEFT" ? "RIGHT" : "LEFT"));
 
-onMounted(load);
+onMounted(a.load);
 
-function take(view: Schemas["AroundView"]): Typed {
-  around.value = view;
-  axle.set(view);
-  return { left: view.left, right: view.right };
+/** Where somebody touched the drawing and has not said yet what stands there. */
+const spot = ref<Spot | null>(null);
+const isAsking = ref(false);
+/** The thing taken by tape that is open, as its place among them. */
+const open = ref(-1);
+const shapes = computed(() => sketch.value?.shapes ?? []);
+const picked = computed(() => (open.value < 0 ? -1 : shapes.value.findIndex((s) => s.taped === open.value)));
+
+watch(side, () => {
+  spot.value = null;
+  isAsking.value = false;
+  open.value = -1;
+});
+
+function onTouch(where: Spot) {
+  if (!isMine.value) return;
+  spot.value = where;
+  isAsking.value = true;
+  open.value = -1;
 }
 
-async function load() {
-  try {
-    const theirs = take(
-      await toData(client.GET("/api/axles/{axleId}/around", { params: { path: { axleId: axle.axleId } } })),
-    );
-    if (typed.value) keeper.bringTogether(theirs);
-    else keeper.open(theirs);
-    failure.value = "";
-  } catch (e) {
-    failure.value = toMessage(e);
-  }
+function onKind(kind: Kind) {
+  if (!text.value) return;
+  text.value.taped.push(toThing(kind, spot.value));
+  isAsking.value = false;
+  open.value = text.value.taped.length - 1;
 }
 
-async function put(l: SideText, r: SideText) {
-  const view = around.value;
-  if (!view) return;
-  keeper.done(
-    take(
-      await toData(
-        client.PUT("/api/axles/{axleId}/around", {
-          params: { path: { axleId: axle.axleId } },
-          body: { version: view.version, left: l, right: r },
-        }),
-      ),
-    ),
-  );
+function onPick(index: number) {
+  const taped = shapes.value[index]?.taped ?? -1;
+  isAsking.value = false;
+  spot.value = null;
+  open.value = taped;
 }
 
-/** Whether somebody else had changed it: theirs is fetched and brought together with what is typed. */
-async function isBroughtTogether(e: unknown) {
-  if (!(e instanceof Refusal) || e.status !== 409) return false;
-  const version = around.value?.version;
-  await load();
-  if (failure.value || around.value?.version === version) return false;
-  if (!keeper.conflicts.value.length)
-    fault.value =
-      "Somebody else changed other things meanwhile: both are brought together. Look, and keep it.";
-  return true;
+function onClose() {
+  open.value = -1;
+  spot.value = null;
 }
 
-async function onSave() {
-  const base = keeper.base.value;
-  if (!typed.value || !base) return;
-  isBusy.value = true;
-  fault.value = "";
-  const { left: l, right: r } = typed.value;
-  const { left: oldLeft, right: oldRight } = base;
-  try {
-    await put(l, r);
-    undo.did({
-      undo: () => put(oldLeft, oldRight),
-      redo: () => put(l, r),
-    });
-    toast.add({
-      severity: "success",
-      summary: "Kept",
-      detail: "The kits are judged by it from now on.",
-      life: 4000,
-    });
-  } catch (e) {
-    if (!(await isBroughtTogether(e))) fault.value = toMessage(e);
-  } finally {
-    isBusy.value = false;
-  }
+function onRemove() {
+  text.value?.taped.splice(open.value, 1);
+  onClose();
 }
 
-function onCopy() {
-  const from = text.value;
-  if (!from || !typed.value) return;
-  const copy = JSON.parse(JSON.stringify(from)) as SideText;
-  // nobody has looked there by this
-  copy.lookedInboard = false;
-  copy.lookedAround = false;
-  typed.value[side.value === "LEFT" ? "right" : "left"] = copy;
+function onCopied(from: SideText, name: string) {
+  a.copy(from, side.value);
+  copied(name);
+}
+
+function onCopyToOther() {
+  if (!text.value) return;
+  a.copy(text.value, other.value);
+  copied(`the ${side.value.toLowerCase()} side to the ${other.value.toLowerCase()}`);
+}
+
+function copied(name: string) {
   toast.add({
     severity: "info",
-    summary: `Copied to the ${side.value === "LEFT" ? "right" : "left"} side`,
-    detail: "Castings differ from side to side: go round the other wheel before you keep it.",
+    summary: `Copied: ${name}`,
+    detail: "Castings differ from side to side: go round the wheel itself, then say that you looked.",
     life: 8000,
   });
 }
+
+const unplaced = computed(() => sketch.value?.unplaced.find((u) => u.taped === open.value));
+/** Number of a thing taken by tape in the drawing; none until it has a place. */
+const toNumber = (index: number) => shapes.value.findIndex((s) => s.taped === index) + 1 || "·";
+const byFigures = computed(() =>
+  shapes.value.map((s, i) => ({ s, n: i + 1 })).filter(({ s }) => s.taped < 0),
+);
 
 const marking = ref("");
 
@@ -153,43 +131,6 @@ async function onMarking() {
     fault.value = toMessage(e);
   }
 }
-
-function addObstacle() {
-  text.value?.inboard.push({
-    name: "",
-    clockFrom: "",
-    clockTo: "",
-    xFrom: "",
-    xTo: "",
-    rFrom: "",
-    rTo: "",
-    halfLimit: "",
-    mayBeGround: "",
-  });
-}
-
-function addBox() {
-  text.value?.chassis.push({
-    name: "",
-    xFrom: "",
-    xTo: "",
-    forwardFrom: "",
-    forwardTo: "",
-    upFrom: "",
-    upTo: "",
-    halfLimit: "",
-  });
-}
-
-// what was said of "all" holds no longer once something is added or removed
-watch([() => text.value, () => text.value?.inboard.length], ([now, n], [before, m]) => {
-  if (now && now === before && n !== m) now.lookedInboard = false;
-});
-watch([() => text.value, () => text.value?.chassis.length], ([now, n], [before, m]) => {
-  if (now && now === before && n !== m) now.lookedAround = false;
-});
-
-const shapes = computed(() => around.value?.shapes.filter((s) => s.side === side.value) ?? []);
 </script>
 
 <template>
@@ -197,8 +138,18 @@ const shapes = computed(() => around.value?.shapes.filter((s) => s.side === side
     <div class="page-head">
       <h1>Around the wheel</h1>
       <PressedRow v-model="side" :options="SIDES" label="Side" />
-      <button type="button" class="plain-button" :disabled="!isMine" @click="onCopy">
-        Copy to the {{ side === "LEFT" ? "right" : "left" }}
+      <CopyFrom
+        v-if="around && isMine"
+        :job-id="around.jobId"
+        :axle-id="axle.axleId"
+        :side="side"
+        :left="keeper.base.value?.left ?? around.left"
+        :right="keeper.base.value?.right ?? around.right"
+        @copied="onCopied"
+        @failed="fault = toMessage($event)"
+      />
+      <button type="button" class="plain-button" :disabled="!isMine" @click="onCopyToOther">
+        Copy to the {{ other.toLowerCase() }}
       </button>
       <button
         type="button"
@@ -208,13 +159,8 @@ const shapes = computed(() => around.value?.shapes.filter((s) => s.side === side
       >
         Undo
       </button>
-      <Button label="Keep" :disabled="!isMine || !isChanged || isBusy" :loading="isBusy" @click="onSave" />
+      <Button label="Keep" :disabled="!isMine || !isChanged || isBusy" :loading="isBusy" @click="a.save" />
     </div>
-    <p class="small soft lead">
-      At ride height, straight ahead. x from the bracket's bolt face, outboard positive; forward and up from
-      the wheel axis; clock 0 is up, 90 to the front. Inboard and down are negative. Stands under the frame
-      before going under.
-    </p>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
     <DraftNotice
       :is-restored="keeper.isRestored.value"
@@ -223,85 +169,79 @@ const shapes = computed(() => around.value?.shapes.filter((s) => s.side === side
       @settle="keeper.settle"
     />
     <p v-if="fault" class="failure" role="alert">{{ fault }}</p>
+    <ul v-if="notes.length" class="notes" role="status">
+      <li v-for="n in notes" :key="n">{{ n }}</li>
+    </ul>
     <p v-if="!text && !failure" class="soft">Fetching …</p>
     <div v-if="text && around" class="two">
+      <aside class="sheet">
+        <AroundViews
+          :sketch="sketch"
+          :side="side"
+          :spot="spot"
+          :picked="picked"
+          @touch="onTouch"
+          @pick="onPick"
+        />
+      </aside>
       <div>
+        <ThingPalette
+          v-if="isAsking"
+          :kinds="around.kinds"
+          @pick="onKind"
+          @close="((isAsking = false), (spot = null))"
+        />
+        <ThingForm
+          v-if="open >= 0 && text.taped[open]"
+          :key="`${side}${open}`"
+          v-model="text.taped[open]!"
+          :faces="around.faces"
+          :unplaced="unplaced"
+          :disabled="!isMine"
+          @remove="onRemove"
+          @close="onClose"
+        />
         <fieldset>
-          <legend>Beside the caliper, on the knuckle or axle</legend>
-          <label class="tick">
-            <input v-model="text.lookedInboard" type="checkbox" :disabled="!isMine" />
-            Looked all round; {{ text.inboard.length ? "this is all" : "nothing stands there" }}
-          </label>
-          <div v-for="(o, i) in text.inboard" :key="`o${i}`" class="thing">
-            <FigureField v-model="o.name" label="What" wide />
-            <FigureField v-model="o.clockFrom" label="Clock from" unit="°" />
-            <FigureField v-model="o.clockTo" label="to" unit="°" />
-            <FigureField v-model="o.xFrom" label="x from" />
-            <FigureField v-model="o.xTo" label="to" />
-            <FigureField v-model="o.rFrom" label="Radius from" />
-            <FigureField v-model="o.rTo" label="to" />
-            <FigureField
-              v-model="o.mayBeGround"
-              label="May be ground"
-              hint="only a rib, never what carries load"
-            />
-            <button
-              type="button"
-              class="plain-button"
-              :aria-label="`Remove ${o.name}`"
-              @click="text.inboard.splice(i, 1)"
-            >
-              ✕
-            </button>
-          </div>
-          <button type="button" class="plain-button" :disabled="!isMine" @click="addObstacle">
+          <legend>What stands there</legend>
+          <p class="small soft lead">
+            At ride height, straight ahead, on stands before going under. Touch the drawing where a thing
+            stands.
+          </p>
+          <ol class="things">
+            <li v-for="(t, i) in text.taped" :key="`t${i}`">
+              <button type="button" :class="{ now: i === open }" @click="((open = i), (isAsking = false))">
+                <span class="n">{{ toNumber(i) }}</span>
+                <ThingPicture :kind="t.kind as Kind['kind']" />
+                <span>{{ t.name }}</span>
+                <span class="soft small">{{ t.in ? `${t.in} in` : "to be read" }}</span>
+              </button>
+            </li>
+            <li v-for="{ s, n } in byFigures" :key="`f${n}`" class="by-figures">
+              <span class="n">{{ n }}</span> {{ s.name }} <span class="soft small">by figures</span>
+            </li>
+          </ol>
+          <button
+            type="button"
+            class="plain-button"
+            :disabled="!isMine"
+            @click="((isAsking = true), (open = -1), (spot = null))"
+          >
             Add a thing
           </button>
-        </fieldset>
-        <fieldset>
-          <legend>On the chassis, within reach of the wheel</legend>
+          <label class="tick">
+            <input v-model="text.lookedInboard" type="checkbox" :disabled="!isMine" />
+            Looked all round the knuckle or axle;
+            {{ a.countBeside(text) ? "this is all" : "nothing stands there" }}
+          </label>
           <label class="tick">
             <input v-model="text.lookedAround" type="checkbox" :disabled="!isMine" />
-            Looked all round; {{ text.chassis.length ? "this is all" : "nothing is within reach" }}
+            Looked all round on the vehicle;
+            {{ a.countOnVehicle(text) ? "this is all" : "nothing is within reach" }}
           </label>
-          <div v-for="(b, i) in text.chassis" :key="`b${i}`" class="thing">
-            <FigureField v-model="b.name" label="What" wide />
-            <FigureField v-model="b.xFrom" label="x from" />
-            <FigureField v-model="b.xTo" label="to" />
-            <FigureField v-model="b.forwardFrom" label="Forward from" />
-            <FigureField v-model="b.forwardTo" label="to" />
-            <FigureField v-model="b.upFrom" label="Up from" />
-            <FigureField v-model="b.upTo" label="to" />
-            <button
-              type="button"
-              class="plain-button"
-              :aria-label="`Remove ${b.name}`"
-              @click="text.chassis.splice(i, 1)"
-            >
-              ✕
-            </button>
-          </div>
-          <button type="button" class="plain-button" :disabled="!isMine" @click="addBox">Add a thing</button>
-        </fieldset>
-        <fieldset v-if="around.steered">
-          <legend>King-pin axis and locks</legend>
-          <div class="thing">
-            <FigureField v-model="text.steering.lowerX" label="Lower joint x" />
-            <FigureField v-model="text.steering.lowerForward" label="forward" />
-            <FigureField v-model="text.steering.lowerUp" label="up" />
-            <FigureField v-model="text.steering.upperX" label="Upper joint x" />
-            <FigureField v-model="text.steering.upperForward" label="forward" />
-            <FigureField v-model="text.steering.upperUp" label="up" />
-            <FigureField v-model="text.steering.lockIn" label="Turns in" unit="°" />
-            <FigureField v-model="text.steering.lockOut" label="Turns out" unit="°" />
-          </div>
         </fieldset>
         <fieldset>
-          <legend>Travel, tyre, hose</legend>
+          <legend>Tyre, travel, hose</legend>
           <div class="thing">
-            <FigureField v-model="text.travel.bump" label="Travel up" />
-            <FigureField v-model="text.travel.droop" label="Travel down" />
-            <FigureField v-model="text.travel.roll" label="Lean at the ends" unit="°" />
             <FigureField
               v-model="marking"
               label="Tyre's marking"
@@ -312,17 +252,21 @@ const shapes = computed(() => around.value?.shapes.filter((s) => s.side === side
             <FigureField v-model="text.tyre.width" label="Tyre width" />
             <FigureField v-model="text.tyre.diameter" label="Tyre diameter" />
             <FigureField v-model="text.tyre.rated" label="Tyre rated" />
-            <FigureField
-              v-model="text.tyre.chains"
-              label="Chains stand out by"
-              hint="where chains are put on"
-            />
+            <FigureField v-model="text.tyre.chains" label="Chains stand out" hint="where chains are put on" />
+          </div>
+          <div class="thing">
+            <FigureField v-model="text.travel.bump" label="Travel up" />
+            <FigureField v-model="text.travel.droop" label="Travel down" />
+            <FigureField v-model="text.travel.roll" label="Lean at ends" unit="°" />
+          </div>
+          <div class="thing">
             <FigureField v-model="text.hose.x" label="Hose end x" />
             <FigureField v-model="text.hose.forward" label="forward" />
             <FigureField v-model="text.hose.up" label="up" />
             <FigureField v-model="text.hose.thread" label="Its thread" />
           </div>
         </fieldset>
+        <KingPin v-if="around.steered" v-model="text.kingPin" :axle-id="axle.axleId" :disabled="!isMine" />
         <WheelDetails
           v-model="text.details"
           :held="around.held"
@@ -351,15 +295,13 @@ const shapes = computed(() => around.value?.shapes.filter((s) => s.side === side
           >
             Add a joint
           </button>
+          <p class="caution small">
+            A steering arm in the way is replaced or moved by a qualified shop, inspected and recorded. It is
+            never heated or bent.
+          </p>
         </fieldset>
+        <FiguresFold :model-value="text" :shapes="shapes" :steered="around.steered" :disabled="!isMine" />
       </div>
-      <aside class="sheet">
-        <AroundDrawing :shapes="shapes" :side="side" :is-changed="isChanged" />
-        <p class="caution small">
-          A steering arm in the way is replaced or moved by a qualified shop, inspected and recorded. It is
-          never heated or bent.
-        </p>
-      </aside>
     </div>
   </div>
 </template>
@@ -368,16 +310,16 @@ const shapes = computed(() => around.value?.shapes.filter((s) => s.side === side
 
 <style scoped>
 .wide {
-  max-width: 1700px;
+  max-width: 1900px;
 }
 
 .lead {
-  margin: 0 0 0.8rem;
+  margin: 0.2rem 0;
 }
 
 .two {
   display: grid;
-  grid-template-columns: minmax(0, 1.7fr) minmax(20rem, 1fr);
+  grid-template-columns: minmax(20rem, 1fr) minmax(0, 1.15fr);
   gap: 1.2rem;
 }
 
@@ -385,7 +327,58 @@ aside {
   align-self: start;
   position: sticky;
   top: 0.5rem;
-  padding: 0.8rem;
+  padding: 0.6rem 0.8rem;
+}
+
+.notes {
+  background: var(--caution-wash);
+  color: var(--caution-ink);
+  padding: 0.5rem 0.9rem 0.5rem 2rem;
+  margin: 0 0 0.8rem;
+}
+
+.things {
+  list-style: none;
+  margin: 0.2rem 0 0.5rem;
+  padding: 0;
+}
+
+.things button,
+.by-figures {
+  display: flex;
+  align-items: center;
+  gap: 0.7rem;
+  width: 100%;
+  min-height: 44px;
+  font: inherit;
+  text-align: left;
+  background: none;
+  border: 0;
+  border-bottom: 1px solid var(--line-soft);
+  color: var(--ink);
+}
+
+.things button {
+  cursor: pointer;
+}
+
+.things button.now {
+  background: var(--accent-wash);
+}
+
+.things :deep(svg) {
+  width: 2.2rem;
+  height: 2rem;
+}
+
+.n {
+  min-width: 1.7rem;
+  height: 1.7rem;
+  border: 1px solid var(--ink);
+  border-radius: 50%;
+  text-align: center;
+  line-height: 1.6rem;
+  font-weight: 600;
 }
 
 @media (max-width: 900px) {

@@ -26,6 +26,7 @@ class FloorsTest {
             "vehicle",
             "kit",
             "measure",
+            "around",
             "identity",
             "clearance",
             "bearing",

@@ -102,7 +102,8 @@ public final class SurroundingsDocument {
                                 point(h.at("at_mm")),
                                 h.optional("thread", t -> Thread.parse(t.node().asString())))),
                 c.entries("joints", false).stream().map(PartsReader::joint).toList(),
-                c.optional("details", SurroundingsDocument::details).orElse(WheelDetails.UNSEEN));
+                c.optional("details", SurroundingsDocument::details).orElse(WheelDetails.UNSEEN),
+                TapedDocument.read(c));
     }
 
     private static WheelDetails details(Cursor c) {
@@ -243,6 +244,7 @@ public final class SurroundingsDocument {
         if (!s.details().equals(WheelDetails.UNSEEN)) {
             n.set("details", node(s.details()));
         }
+        TapedDocument.write(n, s.taped());
         return n;
     }
 

@@ -9,6 +9,7 @@ import itrova.core.geometry.ClockWindow;
 import itrova.core.geometry.Point3;
 import itrova.core.vehicle.HubHeld;
 import itrova.core.vehicle.Joint;
+import itrova.core.vehicle.KingPinTape;
 import itrova.core.vehicle.Seen;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Surroundings;
@@ -18,6 +19,10 @@ import itrova.core.vehicle.Surroundings.Obstacle;
 import itrova.core.vehicle.Surroundings.Steering;
 import itrova.core.vehicle.Surroundings.Travel;
 import itrova.core.vehicle.Surroundings.Tyre;
+import itrova.core.vehicle.TapeFace;
+import itrova.core.vehicle.Taped;
+import itrova.core.vehicle.TapedThing;
+import itrova.core.vehicle.ThingKind;
 import itrova.core.vehicle.Wheel;
 import itrova.core.vehicle.WheelDetails;
 import itrova.core.vehicle.WheelDetails.CapRoom;
@@ -55,7 +60,31 @@ class SurroundingsDocumentTest {
                     Optional.of(HubHeld.KEYED_TAPER),
                     Optional.of(new Valve(58, 9, 1)),
                     Optional.of(new CapRoom(42, 0.5)),
-                    Optional.of(Spare.SAME)));
+                    Optional.of(Spare.SAME)),
+            new Taped(
+                    List.of(
+                            new TapedThing.Beside(
+                                    ThingKind.BALL_JOINT,
+                                    "lower joint",
+                                    180,
+                                    40,
+                                    70,
+                                    OptionalDouble.empty(),
+                                    88.5,
+                                    OptionalDouble.of(120),
+                                    OptionalDouble.of(2)),
+                            new TapedThing.OnVehicle(
+                                    ThingKind.SHOCK,
+                                    "shock",
+                                    TapeFace.TYRE,
+                                    31,
+                                    OptionalDouble.empty(),
+                                    OptionalDouble.of(-40),
+                                    OptionalDouble.of(12),
+                                    OptionalDouble.empty(),
+                                    OptionalDouble.of(200))),
+                    Optional.of(new KingPinTape(
+                            90, 110, 100, 140, OptionalDouble.of(-3), OptionalDouble.empty(), 32, 30))));
 
     private static Surroundings again(Surroundings s) {
         return SurroundingsDocument.read(SurroundingsDocument.write(Map.of(Side.LEFT, s)))

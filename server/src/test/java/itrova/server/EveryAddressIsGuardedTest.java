@@ -41,6 +41,7 @@ class EveryAddressIsGuardedTest {
             "POST /api/jobs/{jobId}/brakes/proposal",
             "POST /api/axles/{axleId}/brakes/proposal",
             "POST /api/axles/{axleId}/search",
+            "POST /api/axles/{axleId}/around/sketch",
             "DELETE /api/axles/{axleId}/search/{id}",
             "PUT /api/axles/{axleId}/liked/{code}",
             "DELETE /api/axles/{axleId}/liked/{code}");

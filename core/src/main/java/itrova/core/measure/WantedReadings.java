@@ -61,7 +61,8 @@ public final class WantedReadings {
     public static boolean isWanted(Callout callout, AxleEnd end) {
         boolean placesTheTyre = callout == Callout.WHEEL_OVERALL
                 && end.around().tyre().isPresent()
-                && !end.around().chassis().things().isEmpty();
+                && !(end.around().chassis().things().isEmpty()
+                        && end.around().taped().things().isEmpty());
         return (ReadingSpec.of(callout).isForVerdict() || placesTheTyre) && isOpen(callout, end);
     }
 

@@ -1,5 +1,6 @@
 package itrova.core.record;
 
+import itrova.core.around.TapePlacing;
 import itrova.core.choice.Selection;
 import itrova.core.measure.Consolidation;
 import itrova.core.measure.Reading;
@@ -46,8 +47,9 @@ public record AxleRecord(
 
     /** One side as consolidated from its readings. */
     public AxleEnd end(Side side) {
-        return Consolidation.of(side, form, readings).toBuilder()
-                .around(around.getOrDefault(side, Surroundings.UNSEEN))
+        AxleEnd end = Consolidation.of(side, form, readings);
+        return end.toBuilder()
+                .around(TapePlacing.placed(around.getOrDefault(side, Surroundings.UNSEEN), end))
                 .build();
     }
 

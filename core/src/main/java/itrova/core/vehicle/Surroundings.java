@@ -22,6 +22,7 @@ import java.util.OptionalDouble;
  * @param hose where the hose is fixed to the vehicle, if measured
  * @param joints steering joints as found
  * @param details what else of hub and wheel must clear
+ * @param taped what was taken from faces by tape and is not placed in the frame yet
  */
 public record Surroundings(
         Seen<Obstacle> inboard,
@@ -31,7 +32,8 @@ public record Surroundings(
         Optional<Tyre> tyre,
         Optional<HoseEnd> hose,
         List<Joint> joints,
-        WheelDetails details) {
+        WheelDetails details,
+        Taped taped) {
 
     /** Nobody looked. */
     public static final Surroundings UNSEEN = new Surroundings(
@@ -64,6 +66,19 @@ public record Surroundings(
             Optional<HoseEnd> hose,
             List<Joint> joints) {
         this(inboard, chassis, steering, travel, tyre, hose, joints, WheelDetails.UNSEEN);
+    }
+
+    /** With nothing taken from faces. */
+    public Surroundings(
+            Seen<Obstacle> inboard,
+            Seen<Box> chassis,
+            Optional<Steering> steering,
+            Optional<Travel> travel,
+            Optional<Tyre> tyre,
+            Optional<HoseEnd> hose,
+            List<Joint> joints,
+            WheelDetails details) {
+        this(inboard, chassis, steering, travel, tyre, hose, joints, details, Taped.NOTHING);
     }
 
     public Surroundings {
@@ -221,11 +236,19 @@ public record Surroundings(
     /** The same with one obstacle replaced. */
     public Surroundings with(Obstacle before, Obstacle after) {
         return new Surroundings(
-                inboard.map(o -> o.equals(before) ? after : o), chassis, steering, travel, tyre, hose, joints, details);
+                inboard.map(o -> o.equals(before) ? after : o),
+                chassis,
+                steering,
+                travel,
+                tyre,
+                hose,
+                joints,
+                details,
+                taped);
     }
 
     /** The same with other details of hub and wheel. */
     public Surroundings with(WheelDetails other) {
-        return new Surroundings(inboard, chassis, steering, travel, tyre, hose, joints, other);
+        return new Surroundings(inboard, chassis, steering, travel, tyre, hose, joints, other, taped);
     }
 }

@@ -30,6 +30,7 @@ import itrova.server.match.MatchRows;
 import itrova.server.measure.AdviceController;
 import itrova.server.measure.AroundController;
 import itrova.server.measure.AroundText;
+import itrova.server.measure.SideSketch;
 import itrova.server.measure.AxleEndView;
 import itrova.server.measure.DonorController;
 import itrova.server.measure.MeasureController;
@@ -100,6 +101,7 @@ public class OpenApiConfiguration {
             PoseController.class,
             AroundController.class,
             AroundText.class,
+            SideSketch.class,
             DonorController.class,
             SearchController.class,
             WhatIfController.class,

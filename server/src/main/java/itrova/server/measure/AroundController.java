@@ -4,8 +4,11 @@ import itrova.core.quantity.Dimension;
 import itrova.core.quantity.Unit;
 import itrova.core.stopping.TyreSize;
 import itrova.core.vehicle.HubHeld;
+import itrova.core.vehicle.KingPinTape;
 import itrova.core.vehicle.Side;
 import itrova.core.vehicle.Surroundings;
+import itrova.core.vehicle.TapeFace;
+import itrova.core.vehicle.ThingKind;
 import itrova.core.vehicle.Wheel;
 import itrova.core.vehicle.WheelDetails.Spare;
 import itrova.server.api.BadInputException;
@@ -19,6 +22,7 @@ import itrova.server.store.WheelStore;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
@@ -28,6 +32,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -62,27 +67,19 @@ public class AroundController {
             boolean steered,
             List<HeldChoice> held,
             List<WheelChoice> wheels,
+            List<KindChoice> kinds,
+            List<FaceChoice> faces,
             SideText left,
             SideText right,
-            List<StandingView> shapes) {}
+            List<SideSketch> sketch,
+            List<String> notes) {}
+
+    /** What may stand there; whether it usually stands beside the caliper. */
+    public record KindChoice(ThingKind kind, String word, boolean beside) {}
+
+    public record FaceChoice(TapeFace face, String word) {}
 
     public record HeldChoice(HubHeld held, String word) {}
-
-    /** Boxes and obstacles of one side in mm, to be drawn. */
-    public record StandingView(
-            Side side,
-            String name,
-            boolean onChassis,
-            double xFrom,
-            double xTo,
-            double forwardFrom,
-            double forwardTo,
-            double upFrom,
-            double upTo,
-            double clockFrom,
-            double clockTo,
-            double rFrom,
-            double rTo) {}
 
     public record AroundChange(
             int version,
@@ -119,10 +116,13 @@ public class AroundController {
 
     @GetMapping
     public AroundView around(@PathVariable long axleId) {
-        AxleRow row = bench.axle(axleId);
+        return view(bench.axle(axleId), List.of());
+    }
+
+    private AroundView view(AxleRow row, List<String> notes) {
         AroundWriter text = new AroundWriter(me.units());
         return new AroundView(
-                axleId,
+                row.id(),
                 row.jobId(),
                 jobs.job(row.jobId()).title(),
                 row.name(),
@@ -135,59 +135,67 @@ public class AroundController {
                 wheels.all().stream()
                         .map(w -> new WheelChoice(w.code(), w.name()))
                         .toList(),
+                Arrays.stream(ThingKind.values())
+                        .map(k -> new KindChoice(k, k.title(), k.beside()))
+                        .toList(),
+                Arrays.stream(TapeFace.values())
+                        .map(f -> new FaceChoice(f, f.title()))
+                        .toList(),
                 text.write(side(row, Side.LEFT)),
                 text.write(side(row, Side.RIGHT)),
-                Arrays.stream(Side.values())
-                        .flatMap(side -> shapes(side, side(row, side)))
-                        .toList());
+                sketch(row, row.around()),
+                notes);
+    }
+
+    private List<SideSketch> sketch(AxleRow row, Map<Side, Surroundings> around) {
+        return bench.ends(row).stream()
+                .map(end -> SideSketch.of(end, around.getOrDefault(end.side(), Surroundings.UNSEEN)))
+                .toList();
     }
 
     private static Surroundings side(AxleRow row, Side side) {
         return row.around().getOrDefault(side, Surroundings.UNSEEN);
     }
 
-    private static java.util.stream.Stream<StandingView> shapes(Side side, Surroundings s) {
-        return java.util.stream.Stream.concat(
-                s.chassis().things().stream()
-                        .map(b -> new StandingView(
-                                side,
-                                b.name(),
-                                true,
-                                b.low().x(),
-                                b.high().x(),
-                                b.low().f(),
-                                b.high().f(),
-                                b.low().z(),
-                                b.high().z(),
-                                0,
-                                0,
-                                0,
-                                0)),
-                s.inboard().things().stream()
-                        .map(o -> new StandingView(
-                                side,
-                                o.name(),
-                                false,
-                                o.xFrom(),
-                                o.xTo(),
-                                0,
-                                0,
-                                0,
-                                0,
-                                o.window().from(),
-                                o.window().to(),
-                                o.rFrom(),
-                                o.rTo())));
+    /** What somebody is writing, drawn before it is kept. */
+    @PostMapping("/sketch")
+    public List<SideSketch> sketch(@PathVariable long axleId, @Valid @RequestBody AroundChange body) {
+        AxleRow row = bench.axle(axleId);
+        return sketch(row, read(row, body, new ArrayList<>()));
+    }
+
+    /** Angle of a lock (degrees) by a straight edge along the wheel and a line on the floor. */
+    @GetMapping("/lock")
+    public double lock(
+            @PathVariable long axleId,
+            @RequestParam @Size(max = 60) String length,
+            @RequestParam @Size(max = 60) String swing) {
+        bench.axle(axleId);
+        FieldFigures figures = new FieldFigures(me.units());
+        return Math.round(FieldFigures.checked(
+                                "lock",
+                                () -> KingPinTape.lock(
+                                        figures.length("between the marks", length), figures.length("swing", swing)))
+                        * 10)
+                / 10.0;
+    }
+
+    private Map<Side, Surroundings> read(AxleRow row, AroundChange body, List<String> notes) {
+        Map<Side, Surroundings> sides = new EnumMap<>(Side.class);
+        for (Side side : Side.values()) {
+            AroundReader reader = reader(row, side);
+            put(sides, side, reader.read(side.word(), side == Side.LEFT ? body.left() : body.right()));
+            notes.addAll(reader.notes());
+        }
+        return sides;
     }
 
     @PutMapping
     public AroundView change(@PathVariable long axleId, @Valid @RequestBody AroundChange body) {
         AxleRow row = bench.lockedAxle(axleId);
-        Map<Side, Surroundings> sides = new EnumMap<>(Side.class);
-        put(sides, Side.LEFT, reader(row, Side.LEFT).read("left", body.left()));
-        put(sides, Side.RIGHT, reader(row, Side.RIGHT).read("right", body.right()));
-        changes.write(row, body.version(), sides);
-        return around(axleId);
+        List<String> notes = new ArrayList<>();
+        changes.write(row, body.version(), read(row, body, notes));
+        return view(bench.axle(axleId), notes);
     }
 
     /** A spare kept with the axle may stay, though no such wheel is on the wall any more. */

@@ -4,8 +4,6 @@ import itrova.core.fastener.Thread;
 import itrova.core.geometry.ClockWindow;
 import itrova.core.geometry.Point3;
 import itrova.core.quantity.Dimension;
-import itrova.core.quantity.ShopNotation;
-import itrova.core.quantity.Unit;
 import itrova.core.quantity.UnitSystem;
 import itrova.core.vehicle.HubHeld;
 import itrova.core.vehicle.Joint;
@@ -17,6 +15,7 @@ import itrova.core.vehicle.Surroundings.Obstacle;
 import itrova.core.vehicle.Surroundings.Steering;
 import itrova.core.vehicle.Surroundings.Travel;
 import itrova.core.vehicle.Surroundings.Tyre;
+import itrova.core.vehicle.Taped;
 import itrova.core.vehicle.Wheel;
 import itrova.core.vehicle.WheelDetails;
 import itrova.core.vehicle.WheelDetails.CapRoom;
@@ -32,7 +31,9 @@ import itrova.server.measure.AroundText.SideText;
 import itrova.server.measure.AroundText.SteeringText;
 import itrova.server.measure.AroundText.TravelText;
 import itrova.server.measure.AroundText.TyreText;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
@@ -42,15 +43,16 @@ public final class AroundReader {
     /** What a steel rule is read to (mm). */
     private static final double RULE = 1;
 
-    private final UnitSystem units;
+    private final FieldFigures figures;
     private final Function<String, Optional<Wheel>> wheels;
+    private final List<String> notes = new ArrayList<>();
 
     /**
      * @param units of whoever wrote
      * @param wheels finds a wheel by its code
      */
     AroundReader(UnitSystem units, Function<String, Optional<Wheel>> wheels) {
-        this.units = units;
+        figures = new FieldFigures(units);
         this.wheels = wheels;
     }
 
@@ -64,34 +66,77 @@ public final class AroundReader {
                 hose(side, t.hose()),
                 t.joints().stream()
                         .filter(j -> !j.place().isBlank())
-                        .map(j -> new Joint(j.place().strip(), j.size().strip()))
+                        .map(j -> joint(side, j))
                         .toList(),
-                details(side, t.details()));
+                details(side, t.details()),
+                taped(side, t));
     }
+
+    /** What was turned round or read as running through 0, in words for whoever wrote it. */
+    public List<String> notes() {
+        return List.copyOf(notes);
+    }
+
+    private Taped taped(String side, SideText t) {
+        TapedReader reader = new TapedReader(figures);
+        Taped taped = new Taped(
+                t.taped().stream().map(thing -> reader.thing(side, thing)).toList(), reader.kingPin(side, t.kingPin()));
+        if (taped.kingPin().isPresent() && steering(side, t.steering()).isPresent()) {
+            throw BadInputException.of(
+                    side + ", king-pin",
+                    "",
+                    side + ", king-pin: it is told by tape and by figures. Empty one of the two.");
+        }
+        notes.addAll(reader.notes());
+        return taped;
+    }
+
+    private static Joint joint(String side, AroundText.JointText j) {
+        Joint.fault(j.size()).ifPresent(fault -> {
+            String at = side + ", " + j.place().strip();
+            throw BadInputException.of(at, j.size(), at + ": " + fault);
+        });
+        return new Joint(j.place().strip(), j.size().strip());
+    }
+
+    /** Two ends in their order; those told the wrong way round are turned, and that is said. */
+    private Range range(String at, String what, String from, String to) {
+        double a = figures.length(at + ", " + what + " from", from);
+        double b = figures.length(at + ", " + what + " to", to);
+        if (b < a) {
+            notes.add(at + ": " + what + " " + from.strip() + " to " + to.strip() + " was turned round.");
+            return new Range(b, a);
+        }
+        return new Range(a, b);
+    }
+
+    private record Range(double from, double to) {}
 
     private WheelDetails details(String side, DetailsText d) {
         String valve = side + ", valve";
-        Optional<Valve> stands = !allBlank(d.valveDepth(), d.valveHeight())
-                ? Optional.of(checked(
+        Optional<Valve> stands = !FieldFigures.allBlank(d.valveDepth(), d.valveHeight())
+                ? Optional.of(FieldFigures.checked(
                         valve,
                         () -> new Valve(
-                                length(valve + ", depth", d.valveDepth()),
-                                length(valve + ", height", d.valveHeight()),
+                                figures.length(valve + ", depth", d.valveDepth()),
+                                figures.length(valve + ", height", d.valveHeight()),
                                 RULE)))
                 : d.noValve() ? Optional.of(new Valve(0, 0, RULE)) : Optional.empty();
         String cap = side + ", room under the cap";
-        return checked(
+        return FieldFigures.checked(
                 side + ", hub and wheel",
                 () -> new WheelDetails(
                         d.held().isBlank() ? Optional.empty() : Optional.of(held(side, d.held())),
                         stands,
                         d.capRoom().isBlank()
                                 ? Optional.empty()
-                                : Optional.of(checked(cap, () -> new CapRoom(length(cap, d.capRoom()), RULE))),
+                                : Optional.of(FieldFigures.checked(
+                                        cap, () -> new CapRoom(figures.length(cap, d.capRoom()), RULE))),
                         spare(side, d.spare()),
                         d.wheelRated().isBlank()
                                 ? OptionalDouble.empty()
-                                : OptionalDouble.of(quantity(side + ", wheel rated", d.wheelRated(), Dimension.MASS)),
+                                : OptionalDouble.of(
+                                        figures.quantity(side + ", wheel rated", d.wheelRated(), Dimension.MASS)),
                         d.donor().stream()
                                 .map(l -> new DonorLook(l.kit(), l.at(), l.isSo()))
                                 .toList()));
@@ -121,37 +166,37 @@ public final class AroundReader {
 
     private Obstacle obstacle(String side, ObstacleText o) {
         String at = side + ", " + name(side, o.name());
-        return checked(
+        Range x = range(at, "x", o.xFrom(), o.xTo());
+        Range r = range(at, "radius", o.rFrom(), o.rTo());
+        double from = FieldFigures.number(at + ", clock from", o.clockFrom());
+        double to = FieldFigures.number(at + ", clock to", o.clockTo());
+        return FieldFigures.checked(
                 at,
                 () -> new Obstacle(
                         o.name().strip(),
-                        new ClockWindow(
-                                number(at + ", clock from", o.clockFrom()), number(at + ", clock to", o.clockTo())),
-                        length(at + ", x from", o.xFrom()),
-                        length(at + ", x to", o.xTo()),
-                        length(at + ", radius from", o.rFrom()),
-                        length(at + ", radius to", o.rTo()),
-                        o.halfLimit().isBlank() ? 1 : length(at + ", half-limit", o.halfLimit()),
+                        new ClockWindow(from, to < from ? to + 360 : to), // through 0, such as 350 to 10
+                        x.from(),
+                        x.to(),
+                        r.from(),
+                        r.to(),
+                        o.halfLimit().isBlank() ? 1 : figures.length(at + ", half-limit", o.halfLimit()),
                         o.mayBeGround().isBlank()
                                 ? OptionalDouble.empty()
-                                : OptionalDouble.of(ground(at + ", may be ground", o.mayBeGround()))));
+                                : OptionalDouble.of(figures.ground(at + ", may be ground", o.mayBeGround()))));
     }
 
     private Box box(String side, BoxText b) {
         String at = side + ", " + name(side, b.name());
-        return checked(
+        Range x = range(at, "x", b.xFrom(), b.xTo());
+        Range forward = range(at, "forward", b.forwardFrom(), b.forwardTo());
+        Range up = range(at, "up", b.upFrom(), b.upTo());
+        return FieldFigures.checked(
                 at,
                 () -> new Box(
                         b.name().strip(),
-                        new Point3(
-                                length(at + ", x from", b.xFrom()),
-                                length(at + ", forward from", b.forwardFrom()),
-                                length(at + ", up from", b.upFrom())),
-                        new Point3(
-                                length(at + ", x to", b.xTo()),
-                                length(at + ", forward to", b.forwardTo()),
-                                length(at + ", up to", b.upTo())),
-                        b.halfLimit().isBlank() ? 2 : length(at + ", half-limit", b.halfLimit())));
+                        new Point3(x.from(), forward.from(), up.from()),
+                        new Point3(x.to(), forward.to(), up.to()),
+                        b.halfLimit().isBlank() ? 2 : figures.length(at + ", half-limit", b.halfLimit())));
     }
 
     private static String name(String side, String name) {
@@ -162,7 +207,7 @@ public final class AroundReader {
     }
 
     private Optional<Steering> steering(String side, SteeringText s) {
-        if (allBlank(
+        if (FieldFigures.allBlank(
                 s.lowerX(),
                 s.lowerForward(),
                 s.lowerUp(),
@@ -174,133 +219,63 @@ public final class AroundReader {
             return Optional.empty();
         }
         String at = side + ", king-pin";
-        return Optional.of(checked(
+        return Optional.of(FieldFigures.checked(
                 at,
                 () -> new Steering(
                         new Point3(
-                                length(at + ", lower x", s.lowerX()),
-                                length(at + ", lower forward", s.lowerForward()),
-                                length(at + ", lower up", s.lowerUp())),
+                                figures.length(at + ", lower x", s.lowerX()),
+                                figures.length(at + ", lower forward", s.lowerForward()),
+                                figures.length(at + ", lower up", s.lowerUp())),
                         new Point3(
-                                length(at + ", upper x", s.upperX()),
-                                length(at + ", upper forward", s.upperForward()),
-                                length(at + ", upper up", s.upperUp())),
-                        number(at + ", lock in", s.lockIn()),
-                        number(at + ", lock out", s.lockOut()),
+                                figures.length(at + ", upper x", s.upperX()),
+                                figures.length(at + ", upper forward", s.upperForward()),
+                                figures.length(at + ", upper up", s.upperUp())),
+                        FieldFigures.number(at + ", lock in", s.lockIn()),
+                        FieldFigures.number(at + ", lock out", s.lockOut()),
                         1)));
     }
 
     private Optional<Travel> travel(String side, TravelText t) {
-        if (allBlank(t.bump(), t.droop(), t.roll())) {
+        if (FieldFigures.allBlank(t.bump(), t.droop(), t.roll())) {
             return Optional.empty();
         }
         String at = side + ", travel";
-        return Optional.of(checked(
+        return Optional.of(FieldFigures.checked(
                 at,
                 () -> new Travel(
-                        length(at + " up", t.bump()),
-                        length(at + " down", t.droop()),
-                        t.roll().isBlank() ? 0 : number(at + ", lean", t.roll()))));
+                        figures.length(at + " up", t.bump()),
+                        figures.length(at + " down", t.droop()),
+                        t.roll().isBlank() ? 0 : FieldFigures.number(at + ", lean", t.roll()))));
     }
 
     private Optional<Tyre> tyre(String side, TyreText t) {
-        if (allBlank(t.width(), t.diameter(), t.rated(), t.chains())) {
+        if (FieldFigures.allBlank(t.width(), t.diameter(), t.rated(), t.chains())) {
             return Optional.empty();
         }
         String at = side + ", tyre";
-        return Optional.of(checked(
+        return Optional.of(FieldFigures.checked(
                 at,
                 () -> new Tyre(
-                        length(at + " width", t.width()),
-                        length(at + " diameter", t.diameter()),
+                        figures.length(at + " width", t.width()),
+                        figures.length(at + " diameter", t.diameter()),
                         t.rated().isBlank()
                                 ? OptionalDouble.empty()
-                                : OptionalDouble.of(quantity(at + " rating", t.rated(), Dimension.MASS)),
-                        t.chains().isBlank() ? 0 : length(at + " chains", t.chains()))));
+                                : OptionalDouble.of(figures.quantity(at + " rating", t.rated(), Dimension.MASS)),
+                        t.chains().isBlank() ? 0 : figures.length(at + " chains", t.chains()))));
     }
 
     private Optional<HoseEnd> hose(String side, HoseText h) {
-        if (allBlank(h.x(), h.forward(), h.up(), h.thread())) {
+        if (FieldFigures.allBlank(h.x(), h.forward(), h.up(), h.thread())) {
             return Optional.empty();
         }
         String at = side + ", hose";
-        return Optional.of(checked(
+        return Optional.of(FieldFigures.checked(
                 at,
                 () -> new HoseEnd(
                         new Point3(
-                                length(at + " x", h.x()),
-                                length(at + " forward", h.forward()),
-                                length(at + " up", h.up())),
+                                figures.length(at + " x", h.x()),
+                                figures.length(at + " forward", h.forward()),
+                                figures.length(at + " up", h.up())),
                         h.thread().isBlank() ? Optional.empty() : Optional.of(Thread.parse(h.thread())))));
-    }
-
-    private static boolean allBlank(String... texts) {
-        for (String t : texts) {
-            if (!t.isBlank()) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    private static <T> T checked(String field, java.util.function.Supplier<T> make) {
-        try {
-            return make.get();
-        } catch (BadInputException e) {
-            throw e;
-        } catch (IllegalArgumentException e) {
-            throw BadInputException.of(field, "", field + ": " + e.getMessage());
-        }
-    }
-
-    /** A length that may be negative (mm), of something that stands beside the wheel. */
-    private double length(String field, String text) {
-        double length = quantity(field, text, Dimension.LENGTH);
-        if (Math.abs(length) > FARTHEST) {
-            throw BadInputException.of(
-                    field,
-                    text,
-                    field + " of " + text + " is more than 3 m from the wheel. Check the figure and its unit.");
-        }
-        return length;
-    }
-
-    /** Nothing that stands beside a wheel is farther away (mm). */
-    private static final double FARTHEST = 3000;
-    /** More than this is not ground off anything that carries (mm); common practice. */
-    private static final double MOST_GROUND = 20;
-
-    private double ground(String field, String text) {
-        double ground = length(field, text);
-        if (ground < 0 || ground > MOST_GROUND) {
-            throw BadInputException.of(
-                    field,
-                    text,
-                    field + " of " + text
-                            + " is not between 0 and 20 mm. What carries load is not ground away: replace or"
-                            + " move it.");
-        }
-        return ground;
-    }
-
-    private double quantity(String field, String text, Dimension dimension) {
-        String t = text.strip().replace('−', '-');
-        boolean negative = t.startsWith("-");
-        try {
-            double value = ShopNotation.parse(negative ? t.substring(1) : t, dimension, Unit.usual(dimension, units))
-                    .si();
-            return negative ? -value : value;
-        } catch (IllegalArgumentException e) {
-            throw BadInputException.of(field, text, field + ": " + e.getMessage());
-        }
-    }
-
-    private static double number(String field, String text) {
-        try {
-            return Double.parseDouble(
-                    text.strip().replace('−', '-').replace(',', '.').replace("°", ""));
-        } catch (NumberFormatException e) {
-            throw BadInputException.of(field, text, field + ": write an angle in degrees, such as 34.");
-        }
     }
 }

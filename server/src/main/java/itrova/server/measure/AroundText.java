@@ -85,7 +85,49 @@ public final class AroundText {
             @NotNull @Size(max = 500) String at,
             boolean isSo) {}
 
-    /** One side; a part whose figures are all empty was not measured. */
+    /**
+     * A thing taken by tape.
+     *
+     * @param kind a name of {@link itrova.core.vehicle.ThingKind}
+     * @param beside whether it stands on the knuckle or axle: by clock and radius, from the hub face
+     * @param from a name of {@link itrova.core.vehicle.TapeFace}; of no matter beside the caliper
+     */
+    public record TapedText(
+            @NotNull @Size(max = 20) String kind,
+            @NotNull @Size(max = 60) String name,
+            boolean beside,
+            @NotNull @Size(max = 20) String from,
+            @NotNull @Size(max = 60) String clock,
+            @NotNull @Size(max = 60) String across,
+            @NotNull @Size(max = 60) String near,
+            @NotNull @Size(max = 60) String far,
+            @NotNull @Size(max = 60) String in,
+            @NotNull @Size(max = 60) String inFar,
+            @NotNull @Size(max = 60) String mayBeGround,
+            @NotNull @Size(max = 60) String rear,
+            @NotNull @Size(max = 60) String front,
+            @NotNull @Size(max = 60) String low,
+            @NotNull @Size(max = 60) String high) {}
+
+    /** The king-pin axis by tape; locks in degrees. */
+    public record KingPinText(
+            @NotNull @Size(max = 60) String lowerIn,
+            @NotNull @Size(max = 60) String lowerDown,
+            @NotNull @Size(max = 60) String upperIn,
+            @NotNull @Size(max = 60) String upperUp,
+            @NotNull @Size(max = 60) String lowerAhead,
+            @NotNull @Size(max = 60) String upperAhead,
+            @NotNull @Size(max = 60) String lockIn,
+            @NotNull @Size(max = 60) String lockOut) {
+        static final KingPinText UNREAD = new KingPinText("", "", "", "", "", "", "", "");
+    }
+
+    /**
+     * One side; a part whose figures are all empty was not measured.
+     *
+     * @param taped what was taken by tape; may be left out
+     * @param kingPin may be left out
+     */
     public record SideText(
             boolean lookedInboard,
             @NotNull @Size(max = 40) List<@NotNull @Valid ObstacleText> inboard,
@@ -96,5 +138,12 @@ public final class AroundText {
             @NotNull @Valid TyreText tyre,
             @NotNull @Valid HoseText hose,
             @NotNull @Size(max = 20) List<@NotNull @Valid JointText> joints,
-            @NotNull @Valid DetailsText details) {}
+            @NotNull @Valid DetailsText details,
+            @NotNull @Size(max = 40) List<@NotNull @Valid TapedText> taped,
+            @NotNull @Valid KingPinText kingPin) {
+        public SideText {
+            taped = taped == null ? List.of() : taped;
+            kingPin = kingPin == null ? KingPinText.UNREAD : kingPin;
+        }
+    }
 }

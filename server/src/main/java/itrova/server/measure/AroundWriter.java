@@ -3,9 +3,13 @@ package itrova.server.measure;
 import itrova.core.fastener.Thread;
 import itrova.core.quantity.Unit;
 import itrova.core.quantity.UnitSystem;
+import itrova.core.vehicle.KingPinTape;
 import itrova.core.vehicle.Surroundings;
 import itrova.core.vehicle.Surroundings.Box;
 import itrova.core.vehicle.Surroundings.Obstacle;
+import itrova.core.vehicle.TapedThing;
+import itrova.core.vehicle.TapedThing.Beside;
+import itrova.core.vehicle.TapedThing.OnVehicle;
 import itrova.core.vehicle.Wheel;
 import itrova.core.vehicle.WheelDetails;
 import itrova.core.vehicle.WheelDetails.Valve;
@@ -13,14 +17,17 @@ import itrova.server.measure.AroundText.BoxText;
 import itrova.server.measure.AroundText.DetailsText;
 import itrova.server.measure.AroundText.HoseText;
 import itrova.server.measure.AroundText.JointText;
+import itrova.server.measure.AroundText.KingPinText;
 import itrova.server.measure.AroundText.ObstacleText;
 import itrova.server.measure.AroundText.SideText;
 import itrova.server.measure.AroundText.SteeringText;
+import itrova.server.measure.AroundText.TapedText;
 import itrova.server.measure.AroundText.TravelText;
 import itrova.server.measure.AroundText.TyreText;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** Writes the surroundings of a wheel for a person to read and change. */
 public final class AroundWriter {
@@ -65,7 +72,65 @@ public final class AroundWriter {
                                 h.thread().map(Thread::designation).orElse("")))
                         .orElse(new HoseText("", "", "", "")),
                 s.joints().stream().map(j -> new JointText(j.place(), j.size())).toList(),
-                text(s.details()));
+                text(s.details()),
+                s.taped().things().stream().map(this::text).toList(),
+                s.taped().kingPin().map(this::text).orElse(KingPinText.UNREAD));
+    }
+
+    private TapedText text(TapedThing thing) {
+        String kind = thing.kind().name();
+        String from = thing.from().name();
+        if (thing instanceof Beside b) {
+            return new TapedText(
+                    kind,
+                    b.name(),
+                    true,
+                    from,
+                    angle(b.clock()),
+                    said(b.across()),
+                    said(b.near()),
+                    said(b.far()),
+                    said(b.in()),
+                    said(b.inFar()),
+                    said(b.mayBeGround()),
+                    "",
+                    "",
+                    "",
+                    "");
+        }
+        OnVehicle v = (OnVehicle) thing;
+        return new TapedText(
+                kind,
+                v.name(),
+                false,
+                from,
+                "",
+                "",
+                "",
+                "",
+                said(v.in()),
+                said(v.inFar()),
+                "",
+                said(v.rear()),
+                said(v.front()),
+                said(v.low()),
+                said(v.high()));
+    }
+
+    private KingPinText text(KingPinTape k) {
+        return new KingPinText(
+                said(k.lowerIn()),
+                said(k.lowerDown()),
+                said(k.upperIn()),
+                said(k.upperUp()),
+                said(k.lowerAhead()),
+                said(k.upperAhead()),
+                angle(k.lockIn()),
+                angle(k.lockOut()));
+    }
+
+    private String said(OptionalDouble mm) {
+        return mm.isPresent() ? said(mm.getAsDouble()) : "";
     }
 
     private DetailsText text(WheelDetails d) {

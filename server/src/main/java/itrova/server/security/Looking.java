@@ -11,6 +11,7 @@ final class Looking {
         "/api/bench-help/*",
         "/api/axles/*/what-if",
         "/api/axles/*/search",
+        "/api/axles/*/around/sketch",
         "/api/jobs/*/brakes/tried",
         "/api/jobs/*/brakes/proposal",
         "/api/axles/*/brakes/proposal"
@@ -20,7 +21,7 @@ final class Looking {
             Pattern.compile("POST /api/understand"),
             Pattern.compile("POST /api/bench-help/[^/]+"),
             Pattern.compile("POST /api/axles/[^/]+/what-if"),
-            Pattern.compile("POST /api/axles/[^/]+/search"),
+            Pattern.compile("POST /api/axles/[^/]+/(search|around/sketch)"),
             Pattern.compile("POST /api/jobs/[^/]+/brakes/(tried|proposal)"),
             Pattern.compile("POST /api/axles/[^/]+/brakes/proposal"),
             Pattern.compile("DELETE /api/axles/[^/]+/search/[^/]+"),

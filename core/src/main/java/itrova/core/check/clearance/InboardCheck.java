@@ -22,6 +22,7 @@ import itrova.core.remedy.WorkOffer;
 import itrova.core.settings.Limit;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Surroundings.Obstacle;
+import itrova.core.vehicle.TapedThing;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -64,7 +65,8 @@ final class InboardCheck implements Check {
             ruling.want(c.length(Callout.KNUCKLE_RIB), Callout.KNUCKLE_RIB)
                     .want(c.length(Callout.KNUCKLE_RIB_RADIUS), Callout.KNUCKLE_RIB_RADIUS);
         }
-        if (!c.end().around().inboard().isAll()) {
+        if (!UnplacedThings.want(ruling, c, TapedThing.Beside.class)
+                && !c.end().around().inboard().isAll()) {
             ruling.missing(Phrase.of("inboard.what-stands-beside-caliper-look"));
         }
         Optional<InboardGap> least = midPlane.flatMap(m -> least(c, m));

@@ -30,6 +30,7 @@ import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Surroundings;
 import itrova.core.vehicle.Surroundings.Box;
 import itrova.core.vehicle.Surroundings.Tyre;
+import itrova.core.vehicle.TapedThing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -110,7 +111,8 @@ final class SweepCheck implements Check {
         FindingBuilder ruling = new FindingBuilder(CheckId.SWEEP, c);
         Surroundings around = c.end().around();
         Optional<Measured> midPlane = c.midPlane();
-        if (!around.chassis().isAll()) {
+        if (!UnplacedThings.want(ruling, c, TapedThing.OnVehicle.class)
+                && !around.chassis().isAll()) {
             ruling.missing(Phrase.of("sweep.what-chassis-within-reach-wheel"));
         }
         if (around.chassis().things().isEmpty()) {
