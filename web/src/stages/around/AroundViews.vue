@@ -216,14 +216,14 @@ figcaption {
 svg {
   display: block;
   width: 100%;
-  max-height: 19.5rem;
+  max-height: 17.5rem;
   font-family: var(--narrow);
   cursor: crosshair;
   touch-action: manipulation;
 }
 
 .pair svg {
-  max-height: 17rem;
+  max-height: 15.5rem;
 }
 
 .ring {

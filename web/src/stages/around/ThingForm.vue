@@ -45,10 +45,6 @@ function onEnter(event: KeyboardEvent) {
         <input v-model="thing.beside" type="checkbox" :disabled="disabled" />
         on the knuckle or axle
       </label>
-      <button type="button" class="plain-button" :disabled="disabled" @click="emit('remove')">
-        Take out
-      </button>
-      <button type="button" class="plain-button" @click="emit('close')">Done</button>
     </div>
     <label v-if="!thing.beside" class="from">
       Measured in from
@@ -78,6 +74,12 @@ function onEnter(event: KeyboardEvent) {
         <p class="small">{{ how }}</p>
       </div>
     </div>
+    <div class="head ends">
+      <button type="button" class="plain-button" @click="emit('close')">Done</button>
+      <button type="button" class="plain-button" :disabled="disabled" @click="emit('remove')">
+        Take out
+      </button>
+    </div>
     <p v-if="unplaced" class="small wait" role="status">
       Kept as read. It has its place once {{ unplaced.from }} has: read
       {{ unplaced.wanted.join(", ").toLowerCase() || "the tyre’s width" }}.
@@ -101,6 +103,10 @@ function onEnter(event: KeyboardEvent) {
   align-items: end;
 }
 
+.ends {
+  margin-top: 0.7rem;
+}
+
 .from {
   display: flex;
   align-items: center;
@@ -117,7 +123,7 @@ function onEnter(event: KeyboardEvent) {
 
 .readings {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(11.5rem, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(9.4rem, 1fr));
   gap: 0.5rem;
   align-content: start;
 }

@@ -247,6 +247,20 @@ public record Surroundings(
                 taped);
     }
 
+    /** The same things, which nobody said are all. */
+    public Surroundings unlooked() {
+        return new Surroundings(
+                new Seen<>(inboard.things(), false),
+                new Seen<>(chassis.things(), false),
+                steering,
+                travel,
+                tyre,
+                hose,
+                joints,
+                details,
+                taped);
+    }
+
     /** The same with other details of hub and wheel. */
     public Surroundings with(WheelDetails other) {
         return new Surroundings(inboard, chassis, steering, travel, tyre, hose, joints, other, taped);

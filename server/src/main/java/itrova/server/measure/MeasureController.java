@@ -30,12 +30,15 @@ public class MeasureController {
     static final String UUID_PATTERN = "[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}";
 
     private final Readings readings;
+    private final TakeOver takeOver;
     private final AxleEnds ends;
     private final InstrumentStore instruments;
     private final CurrentPerson me;
 
-    MeasureController(Readings readings, AxleEnds ends, InstrumentStore instruments, CurrentPerson me) {
+    MeasureController(
+            Readings readings, TakeOver takeOver, AxleEnds ends, InstrumentStore instruments, CurrentPerson me) {
         this.readings = readings;
+        this.takeOver = takeOver;
         this.ends = ends;
         this.instruments = instruments;
         this.me = me;
@@ -77,6 +80,14 @@ public class MeasureController {
 
     public record CopyRequest(
             long fromAxle, @NotNull Side fromSide, @NotNull Side toSide, boolean wheel) {}
+
+    /**
+     * A whole axle to be taken over.
+     *
+     * @param lookedLeft whether he who asks looked all round the left wheel here and found the same
+     * @param lookedRight whether he looked all round the right one
+     */
+    public record AxleCopyRequest(long fromAxle, boolean lookedLeft, boolean lookedRight) {}
 
     public record CopyView(@Nullable String refused, int taken) {}
 
@@ -147,6 +158,13 @@ public class MeasureController {
     @PostMapping("/axles/{axleId}/copies")
     @Transactional
     public CopyView copy(@PathVariable long axleId, @Valid @RequestBody CopyRequest body) {
-        return readings.copy(axleId, body);
+        return takeOver.copy(axleId, body);
+    }
+
+    /** Takes a whole axle over from another one of the job; else says what to read first. */
+    @PostMapping("/axles/{axleId}/whole-copies")
+    @Transactional
+    public CopyView copyAxle(@PathVariable long axleId, @Valid @RequestBody AxleCopyRequest body) {
+        return takeOver.copyAxle(axleId, body);
     }
 }

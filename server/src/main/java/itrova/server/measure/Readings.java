@@ -1,24 +1,17 @@
 package itrova.server.measure;
 
-import itrova.core.measure.Comparison;
 import itrova.core.measure.Consolidation;
-import itrova.core.measure.Origin;
 import itrova.core.measure.OutOfRangeException;
 import itrova.core.measure.Reading;
 import itrova.core.measure.ReadingSpec;
-import itrova.core.phrase.Phrase;
 import itrova.core.quantity.UnitSystem;
-import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
 import itrova.server.api.BadInputException;
 import itrova.server.api.CurrentPerson;
 import itrova.server.api.ReadingClashException;
 import itrova.server.axle.Workbench;
-import itrova.server.measure.MeasureController.CopyRequest;
-import itrova.server.measure.MeasureController.CopyView;
 import itrova.server.measure.MeasureController.ReadingRequest;
 import itrova.server.store.EventStore;
-import itrova.server.store.EventStore.Place;
 import itrova.server.store.JobStore.AxleRow;
 import itrova.server.store.Person;
 import itrova.server.store.ReadingStore;
@@ -26,10 +19,8 @@ import itrova.server.store.ReadingStore.NewReading;
 import itrova.server.store.ReadingStore.ReadingRow;
 import itrova.server.store.StaleVersionException;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
-import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -154,69 +145,5 @@ class Readings {
     void withdraw(long axleId, long readingId, String clientId) {
         bench.lockedAxle(axleId);
         readings.withdraw(axleId, readingId, clientId, me.get().id());
-    }
-
-    /** Takes readings over from another end that was proven equal as far as both were read; else says what to read first. */
-    CopyView copy(long axleId, CopyRequest body) {
-        AxleRow to = bench.lockedAxle(axleId);
-        AxleRow from = bench.axle(body.fromAxle());
-        if (from.jobId() != to.jobId() || from.id() == to.id() && body.fromSide() == body.toSide()) {
-            throw BadInputException.of(
-                    "fromAxle",
-                    String.valueOf(body.fromAxle()),
-                    "Readings are taken over within one job, from another end.");
-        }
-        Optional<Phrase> whyNot = Comparison.whyNotEqual(
-                bench.record(from).end(body.fromSide()), bench.record(to).end(body.toSide()), body.wheel());
-        if (whyNot.isPresent()) {
-            return new CopyView(me.wording().say(whyNot.get()), 0);
-        }
-        List<Callout> wanted = ReadingSpec.handOrder(to.form());
-        List<ReadingRow> standing = readings.standing(to.id());
-        int taken = 0;
-        for (ReadingRow r : readings.standing(from.id())) {
-            boolean isOfGroup = r.side() == body.fromSide()
-                    && r.callout().isOfWheel() == body.wheel()
-                    && !r.callout().isGapOfVehicle()
-                    && wanted.contains(r.callout());
-            boolean isThere = standing.stream()
-                    .anyMatch(o -> o.side() == body.toSide()
-                            && o.callout() == r.callout()
-                            && (!r.callout().hasPlaces()
-                                    || o.reading().place().equals(r.reading().place())));
-            if (isOfGroup && !isThere) {
-                readings.add(to.id(), copyOf(r, body.toSide()), me.get().id());
-                taken++;
-            }
-        }
-        if (taken > 0) {
-            events.add(
-                    Place.axle(to.jobId(), to.id()),
-                    EventStore.Kind.READINGS_COPIED,
-                    body.wheel() ? "wheel" : "axle end",
-                    Map.of(
-                            "from",
-                            from.name() + ", " + body.fromSide().word(),
-                            "to",
-                            to.name() + ", " + body.toSide().word(),
-                            "new",
-                            String.valueOf(taken)),
-                    me.get().id());
-        }
-        return new CopyView(null, taken);
-    }
-
-    private static NewReading copyOf(ReadingRow r, Side to) {
-        return new NewReading(
-                UUID.randomUUID().toString(),
-                OptionalLong.empty(),
-                to,
-                r.callout(),
-                r.placeText(),
-                r.text(),
-                r.unitSystem(),
-                r.instrument(),
-                OptionalLong.of(r.id()),
-                r.reading().origin().map(o -> new Origin(o.by(), o.at(), true)));
     }
 }

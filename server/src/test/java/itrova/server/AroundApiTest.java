@@ -1,0 +1,220 @@
+package itrova.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import itrova.server.TestServer.Answer;
+import itrova.server.TestServer.Client;
+import java.util.UUID;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** What stands around a wheel by tape: placed by its faces, refused by name, copied only as things nobody looked at. */
+class AroundApiTest {
+    private static TestServer server;
+    private static Client mechanic;
+    private static Client viewer;
+
+    @BeforeAll
+    static void start() throws Exception {
+        server = TestServer.start();
+        mechanic = server.signedIn("tam");
+        viewer = server.signedIn("jory");
+    }
+
+    @AfterAll
+    static void stop() {
+        server.close();
+    }
+
+    private static JsonNode ok(Answer answer) {
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        return answer.json();
+    }
+
+    private static JsonNode newJob(String kind, int axles) throws Exception {
+        String axle = """
+                {"name":"","kind":"%s","bracketShape":"CIRCLE","load":"900 kg","loadSource":"ESTIMATE","wheelStays":true}""".formatted(kind);
+        return ok(mechanic.post("/api/jobs", """
+                {"title":"Tape %s","vehicleKind":"%s","vehicle":"","owner":"","mustBeReversible":false,"notes":"","axles":[%s]}""".formatted(
+                        UUID.randomUUID(),
+                        kind.equals("TRAILER_SPINDLE") ? "TRAILER" : "CAR",
+                        String.join(",", java.util.Collections.nCopies(axles, axle)))));
+    }
+
+    private static long axleOf(JsonNode job, int i) {
+        return job.path("axles").get(i).path("id").asLong();
+    }
+
+    private static void read(long axle, String side, String callout, String text) throws Exception {
+        ok(mechanic.post("/api/axles/" + axle + "/readings", """
+                {"clientId":"%s","side":"%s","callout":"%s","text":"%s","place":"","instrument":"CALIPER","confirmed":true}""".formatted(UUID.randomUUID(), side, callout, text)));
+    }
+
+    private static final String ARM = """
+            {"kind":"STEERING_ARM","name":"steering arm","beside":true,"from":"HUB","clock":"200","across":"30","near":"50","far":"110",
+            "in":"80","inFar":"95","mayBeGround":"","rear":"","front":"","low":"","high":""}""";
+    private static final String RAIL = """
+            {"kind":"FRAME","name":"rail","beside":false,"from":"RIM","clock":"","across":"","near":"","far":"",
+            "in":"40","inFar":"","mayBeGround":"","rear":"","front":"","low":"90","high":"-20"}""";
+
+    /** What is kept now, with things taken by tape on the left, all round. */
+    private static String with(JsonNode view, String... things) {
+        String left = view.path("left")
+                .toString()
+                .replace("\"taped\":[]", "\"taped\":[" + String.join(",", things) + "]")
+                .replace("\"lookedInboard\":false", "\"lookedInboard\":true")
+                .replace("\"lookedAround\":false", "\"lookedAround\":true");
+        return body(view, left);
+    }
+
+    private static String body(JsonNode view, String left) {
+        return "{\"version\":" + view.path("version").asInt() + ",\"left\":" + left + ",\"right\":" + view.path("right")
+                + "}";
+    }
+
+    private static JsonNode left(JsonNode view) {
+        return view.path("sketch").get(0);
+    }
+
+    @Test
+    void aThingTakenByTapeStandsWhereItsFaceStands() throws Exception {
+        long axle = axleOf(newJob("FRONT_SPINDLE", 1), 0);
+        String path = "/api/axles/" + axle + "/around";
+        JsonNode kept = ok(mechanic.put(path, with(ok(mechanic.get(path)), ARM, RAIL)));
+        assertThat(left(kept).path("shapes")).as("no face has a place yet").isEmpty();
+        assertThat(left(kept).path("unplaced").toString())
+                .contains("Bracket face to hub face")
+                .contains("Wheel backspacing");
+        assertThat(kept.path("notes").toString()).contains("rail: lower edge 90 and upper edge -20 were turned round");
+
+        read(axle, "LEFT", "HUB_FACE", "60");
+        JsonNode arm = left(ok(mechanic.get(path))).path("shapes").get(0);
+        assertThat(arm.path("xTo").asDouble()).isEqualTo(-20);
+        assertThat(arm.path("xFrom").asDouble()).isEqualTo(-35);
+        read(axle, "LEFT", "DRUM_FACE", "5");
+        read(axle, "LEFT", "WHEEL_BACKSPACING", "90");
+        JsonNode placed = left(ok(mechanic.get(path)));
+        assertThat(placed.path("unplaced")).isEmpty();
+        assertThat(placed.path("shapes").get(1).path("xTo").asDouble()).isEqualTo(-65);
+        assertThat(placed.path("shapes").get(1).path("upFrom").asDouble()).isEqualTo(-20);
+
+        JsonNode again = ok(mechanic.get(path));
+        assertThat(again.path("left").path("taped").get(0).path("in").asString())
+                .isEqualTo("80 mm");
+        assertThat(again.path("left").path("lookedInboard").asBoolean()).isTrue();
+    }
+
+    @Test
+    void whatIsBeingTypedIsDrawnAndNotKept() throws Exception {
+        long axle = axleOf(newJob("FRONT_SPINDLE", 1), 0);
+        String path = "/api/axles/" + axle + "/around";
+        read(axle, "LEFT", "HUB_FACE", "60");
+        JsonNode before = ok(mechanic.get(path));
+        JsonNode drawn = ok(viewer.post(path + "/sketch", with(before, ARM)));
+        assertThat(drawn.get(0).path("shapes")).hasSize(1);
+        assertThat(ok(mechanic.get(path))).isEqualTo(before);
+        assertThat(viewer.put(path, with(before, ARM)).status()).isEqualTo(403);
+    }
+
+    @Test
+    void whatCannotBeIsRefusedByNameValueAndRemedy() throws Exception {
+        long axle = axleOf(newJob("FRONT_SPINDLE", 1), 0);
+        String path = "/api/axles/" + axle + "/around";
+        JsonNode view = ok(mechanic.get(path));
+        String[][] wrong = {
+            {ARM.replace("\"in\":\"80\"", "\"in\":\"10 m\""), "steering arm, in to its outboard side of 10 m"},
+            {ARM.replace("\"in\":\"80\"", "\"in\":\"\"").replace("\"inFar\":\"95\"", "\"inFar\":\"\""), "measure it"},
+            {ARM.replace("\"clock\":\"200\"", "\"clock\":\"\""), "touch the drawing"},
+            {ARM.replace("\"clock\":\"200\"", "\"clock\":\"NaN\""), "clock"},
+            {ARM.replace("\"near\":\"50\"", "\"near\":\"-50\""), "nearest edge"},
+            {ARM.replace("STEERING_ARM", "HIPPO"), "choose one of"},
+            {RAIL.replace("RIM", "MOON"), "choose one of"},
+            {ARM.replace("\"mayBeGround\":\"\"", "\"mayBeGround\":\"50 in\""), "What carries load is not ground away"}
+        };
+        for (String[] w : wrong) {
+            Answer refused = mechanic.put(path, with(view, w[0]));
+            assertThat(refused.status()).as(w[0]).isEqualTo(422);
+            assertThat(refused.text()).contains(w[1]);
+        }
+        Answer taper = mechanic.put(
+                path,
+                body(
+                        view,
+                        view.path("left")
+                                .toString()
+                                .replace(
+                                        "\"joints\":[]",
+                                        "\"joints\":[{\"place\":\"tie-rod end\",\"size\":\"7 degrees\"}]")));
+        assertThat(taper.status()).isEqualTo(422);
+        assertThat(taper.text()).contains("tie-rod end").contains("7 degrees").contains("taper 1:8");
+        assertThat(ok(mechanic.get(path)).path("version")).isEqualTo(view.path("version"));
+    }
+
+    @Test
+    void theKingPinAxisIsToldOnceAndLocksComeOffTheFloor() throws Exception {
+        long axle = axleOf(newJob("FRONT_SPINDLE", 1), 0);
+        String path = "/api/axles/" + axle + "/around";
+        assertThat(ok(mechanic.get(path + "/lock?length=600&swing=300")).asDouble())
+                .isEqualTo(30);
+        assertThat(mechanic.get(path + "/lock?length=600&swing=700").text()).contains("less than the 600 mm");
+        JsonNode view = ok(mechanic.get(path));
+        String tape = "\"kingPin\":{\"lowerIn\":\"90\",\"lowerDown\":\"110\",\"upperIn\":\"100\",\"upperUp\":\"140\","
+                + "\"lowerAhead\":\"\",\"upperAhead\":\"\",\"lockIn\":\"32\",\"lockOut\":\"30\"}";
+        String told = view.path("left").toString().replaceAll("\"kingPin\":\\{[^}]*}", tape);
+        read(axle, "LEFT", "HUB_FACE", "60");
+        JsonNode kept = ok(mechanic.put(path, body(view, told)));
+        assertThat(left(kept).path("axis").get(0).asDouble()).isEqualTo(-30);
+        String twice = told.replaceAll(
+                "\"steering\":\\{[^}]*}",
+                "\"steering\":{\"lowerX\":\"-20\",\"lowerForward\":\"4\",\"lowerUp\":\"-96\",\"upperX\":\"-31\","
+                        + "\"upperForward\":\"-2\",\"upperUp\":\"104\",\"lockIn\":\"34\",\"lockOut\":\"31\"}");
+        Answer refused = mechanic.put(path, body(kept, twice));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.text()).contains("told by tape and by figures");
+    }
+
+    /** The second axle of a trailer: nothing comes over until ends and wheels of both sides are proven equal, then everything does. */
+    @Test
+    void aWholeAxleIsTakenOverOnceItIsProvenEqual() throws Exception {
+        JsonNode job = newJob("TRAILER_SPINDLE", 2);
+        long first = axleOf(job, 0);
+        long second = axleOf(job, 1);
+        for (String side : new String[] {"LEFT", "RIGHT"}) {
+            for (String[] r : new String[][] {
+                {"REGISTER", "66.78"},
+                {"FLANGE", "144.0"},
+                {"STUD_MAJOR", "12.62"},
+                {"WHEEL_BACKSPACING", "80.1"},
+                {"WHEEL_BORE", "71.1"},
+                {"WHEEL_PAD", "5.1"}
+            }) {
+                read(first, side, r[0], r[1]);
+            }
+        }
+        String around = "/api/axles/%d/around";
+        ok(mechanic.put(around.formatted(first), with(ok(mechanic.get(around.formatted(first))), RAIL)));
+        String ask = "{\"fromAxle\":%d,\"lookedLeft\":true,\"lookedRight\":false}".formatted(first);
+        String path = "/api/axles/" + second + "/whole-copies";
+        for (String side : new String[] {"LEFT", "RIGHT"}) {
+            assertThat(ok(mechanic.post(path, ask)).path("refused").asString())
+                    .startsWith(side.toLowerCase(java.util.Locale.ROOT));
+            read(second, side, "REGISTER", "66.78");
+            read(second, side, "FLANGE", "144.0");
+            assertThat(ok(mechanic.post(path, ask)).path("refused").asString()).contains("wheel");
+            read(second, side, "WHEEL_BACKSPACING", "80.1");
+            read(second, side, "WHEEL_BORE", "71.1");
+        }
+        assertThat(ok(mechanic.post(path, ask)).path("taken").asInt()).isEqualTo(4);
+        JsonNode there = ok(mechanic.get(around.formatted(second)));
+        assertThat(there.path("left").path("taped")).hasSize(1);
+        assertThat(there.path("left").path("lookedAround").asBoolean()).isTrue();
+        assertThat(ok(mechanic.post(path, ask)).path("taken").asInt())
+                .as("once more takes nothing twice")
+                .isZero();
+        long other = axleOf(newJob("TRAILER_SPINDLE", 1), 0);
+        assertThat(mechanic.post("/api/axles/" + other + "/whole-copies", ask).status())
+                .isEqualTo(422);
+    }
+}
