@@ -20,8 +20,16 @@ type Axle = Schemas["AxleCard"];
 const axles = ref<Axle[]>([]);
 const from = ref("");
 const group = ref<"end" | "wheel">("end");
+/** What he who takes a whole axle over says of the wheels here. */
+const looked = ref({ left: false, right: false });
 const answer = ref("");
 
+/** Whole axles first: the ends alike on both sides. */
+const wholes = computed(() =>
+  axles.value
+    .filter((a) => a.id !== axleId && a.sides.every((s) => s.read))
+    .map((a) => ({ key: `${a.id}:BOTH`, label: `${a.name}, the whole axle` })),
+);
 const ends = computed(() =>
   axles.value.flatMap((a) =>
     a.sides
@@ -36,31 +44,45 @@ const ends = computed(() =>
 watch(isOpen, async (open) => {
   if (!open) return;
   answer.value = "";
+  looked.value = { left: false, right: false };
   group.value = hasEnd ? "wheel" : "end";
   try {
     axles.value = (
       await toData(client.GET("/api/jobs/{id}/vehicle", { params: { path: { id: jobId } } }))
     ).axles;
-    from.value = ends.value[0]?.key ?? "";
+    from.value = [...wholes.value, ...ends.value][0]?.key ?? "";
   } catch (e) {
     answer.value = toMessage(e);
   }
 });
 
+const isWhole = computed(() => from.value.endsWith(":BOTH"));
+
 async function onTake() {
   const [fromAxle, fromSide] = from.value.split(":");
   try {
-    const result = await toData(
-      client.POST("/api/axles/{axleId}/copies", {
-        params: { path: { axleId } },
-        body: {
-          fromAxle: Number(fromAxle),
-          fromSide: fromSide as Schemas["CopyRequest"]["fromSide"],
-          toSide: side,
-          wheel: group.value === "wheel",
-        },
-      }),
-    );
+    const result = isWhole.value
+      ? await toData(
+          client.POST("/api/axles/{axleId}/whole-copies", {
+            params: { path: { axleId } },
+            body: {
+              fromAxle: Number(fromAxle),
+              lookedLeft: looked.value.left,
+              lookedRight: looked.value.right,
+            },
+          }),
+        )
+      : await toData(
+          client.POST("/api/axles/{axleId}/copies", {
+            params: { path: { axleId } },
+            body: {
+              fromAxle: Number(fromAxle),
+              fromSide: fromSide as Schemas["CopyRequest"]["fromSide"],
+              toSide: side,
+              wheel: group.value === "wheel",
+            },
+          }),
+        );
     if (result.refused) answer.value = result.refused;
     else {
       isOpen.value = false;
@@ -88,10 +110,22 @@ async function onTake() {
       <label
         >From
         <select v-model="from">
-          <option v-for="e in ends" :key="e.key" :value="e.key">{{ e.label }}</option>
+          <option v-for="e in [...wholes, ...ends]" :key="e.key" :value="e.key">{{ e.label }}</option>
         </select>
       </label>
-      <label
+      <template v-if="isWhole">
+        <p class="small">
+          Ends and wheels of both sides, and what stands around them. Tick a wheel only after going round it
+          here: the same things stand there, and no others.
+        </p>
+        <label class="tick"
+          ><input v-model="looked.left" type="checkbox" /> Looked round the left wheel</label
+        >
+        <label class="tick"
+          ><input v-model="looked.right" type="checkbox" /> Looked round the right wheel</label
+        >
+      </template>
+      <label v-else
         >What
         <select v-model="group">
           <option value="end">the axle end</option>
@@ -114,6 +148,20 @@ label {
   font-size: 0.95rem;
   color: var(--ink-soft);
   margin-top: 0.6rem;
+}
+
+.tick {
+  flex-direction: row;
+  align-items: center;
+  gap: 0.5rem;
+  min-height: 44px;
+  color: var(--ink);
+}
+
+.tick input {
+  width: 1.3rem;
+  height: 1.3rem;
+  accent-color: var(--accent);
 }
 
 select,

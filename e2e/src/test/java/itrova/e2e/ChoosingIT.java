@@ -159,29 +159,32 @@ class ChoosingIT extends BrowserTest {
         button("Right").click();
         assertThat(page.getByText("Looked all round; nothing stands there")).isVisible();
         page.getByLabel("Looked all round").first().check();
-        button("Add a thing").first().click();
-        String[] thing = {"brake pipe clip", "20", "40", "-80", "-60", "100", "1/2 inch"};
-        String[] labels = {"What", "Clock from, °", "to, °", "x from", "to", "Radius from"};
-        Locator beside = page.getByRole(
-                AriaRole.GROUP, new Page.GetByRoleOptions().setName("Beside the caliper, on the knuckle or axle"));
-        for (int i = 0; i < labels.length; i++) {
-            beside.getByLabel(labels[i], new Locator.GetByLabelOptions().setExact(true))
-                    .first()
-                    .fill(thing[i]);
+        Locator outboard = page.getByRole(
+                AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("from outboard, right side")));
+        outboard.click(new Locator.ClickOptions().setPosition(320, 60));
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What stands there"))
+                .getByText("Steering stop")
+                .click();
+        Locator form =
+                page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Readings of the steering stop"));
+        assertThat(form.getByLabel("Direction, °")).not().hasValue("");
+        // one hand: what is typed goes on by Enter, the first wanted has the focus
+        for (String typed : List.of("80", "95", "far out", "4 3/4 in", "22")) {
+            page.keyboard().type(typed);
+            page.keyboard().press("Enter");
         }
-        beside.getByLabel("to", new Locator.GetByLabelOptions().setExact(true))
-                .nth(1)
-                .fill("far out");
+        assertThat(form).isHidden();
         button("Keep").click();
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("brake pipe clip, radius to");
-        beside.getByLabel("to", new Locator.GetByLabelOptions().setExact(true))
-                .nth(1)
-                .fill("120");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("steering stop, to its nearest edge");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("steering stop")))
+                .click();
+        form.getByLabel("Axis to its near edge").fill("100");
+        assertThat(outboard).containsText("1");
+        page.getByText("Figures", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(page.getByText(Pattern.compile("by tape: .*radius 100")).first())
+                .isVisible();
         button("Keep").click();
         assertThat(page.getByText("The kits are judged by it from now on.")).isVisible();
-        assertThat(page.getByRole(
-                        AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("by clock, right"))))
-                .containsText("brake pipe clip");
         assertAccessible("around the wheel");
         button("Undo").click();
         assertThat(page.getByText("Looked all round; nothing stands there")).isVisible();
