@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import itrova.server.TestServer.Answer;
 import itrova.server.TestServer.Client;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -35,12 +37,12 @@ class AroundApiTest {
 
     private static JsonNode newJob(String kind, int axles) throws Exception {
         String axle = """
-                {"name":"","kind":"%s","bracketShape":"CIRCLE","load":"900 kg","loadSource":"ESTIMATE","wheelStays":true}""".formatted(kind);
+                {"name":"axle %%d","kind":"%s","bracketShape":"CIRCLE","load":"900 kg","loadSource":"ESTIMATE","wheelStays":true}""".formatted(kind);
         return ok(mechanic.post("/api/jobs", """
                 {"title":"Tape %s","vehicleKind":"%s","vehicle":"","owner":"","mustBeReversible":false,"notes":"","axles":[%s]}""".formatted(
                         UUID.randomUUID(),
                         kind.equals("TRAILER_SPINDLE") ? "TRAILER" : "CAR",
-                        String.join(",", java.util.Collections.nCopies(axles, axle)))));
+                        IntStream.range(0, axles).mapToObj(axle::formatted).collect(Collectors.joining(",")))));
     }
 
     private static long axleOf(JsonNode job, int i) {
