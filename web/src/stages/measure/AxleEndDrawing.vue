@@ -1,16 +1,18 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import { useSession } from "../../shell/session";
+import { useNarrow } from "../../shell/useNarrow";
 import {
   CIRCLE_WAYS,
   toLabelId,
-  toLabels,
+  toPlaces,
   toTitle,
   toValue,
   type CalloutId,
   type SheetView,
   type SideView,
 } from "./callouts";
+import { toSlots } from "./leaders";
 
 /** One view of the axle end, drawn by the server from its readings. Every dimension is a label that can be touched. */
 const { side, sheet, selected } = defineProps<{ side: SideView; sheet: SheetView; selected: CalloutId }>();
@@ -22,9 +24,15 @@ const WIDTH = 960;
 const LABEL = { width: 168, height: 42, top: 4 };
 const GAP = 14;
 
-const labels = computed(() => toLabels(sheet, side));
-const rows = computed(() => Math.max(9, ...labels.value.map((l) => l.row + 1)));
-const step = computed(() => (rows.value > 9 ? 44 : 48));
+/** How far a leader runs straight out of its label. */
+const STUB = 10;
+/** On a phone one dimension is shown at a time, this much of the picture around it. */
+const PART = { width: 420, height: 300 };
+
+const isNarrow = useNarrow();
+const places = computed(() => toPlaces(sheet, side));
+const rows = computed(() => Math.max(9, Math.ceil(places.value.length / 2) + 1));
+const step = computed(() => (rows.value > 9 ? 46 : 48));
 const height = computed(() => LABEL.top + rows.value * step.value);
 const scale = computed(() =>
   Math.min((WIDTH - 2 * (LABEL.width + GAP)) / sheet.width, (height.value - 6) / sheet.height),
@@ -36,19 +44,41 @@ const sx = (x: number) => left.value + x * scale.value;
 const sy = (y: number) => top.value + y * scale.value;
 
 const selectedLabel = computed(() => toLabelId(selected));
-const placed = computed(() =>
-  labels.value.map((l) => {
-    const inColumn = labels.value.filter((o) => o.column === l.column).length;
-    const spread = (rows.value * step.value) / inColumn;
-    return {
-      ...l,
-      boxX: l.column === "left" ? 2 : WIDTH - LABEL.width - 2,
-      boxY: LABEL.top + l.row * Math.min(spread, step.value * 1.25),
-      tipX: sx(l.x),
-      tipY: sy(l.y),
-    };
-  }),
+const slots = computed(() =>
+  [LABEL.width + 2 + STUB, WIDTH - LABEL.width - 2 - STUB].flatMap((x) =>
+    Array.from({ length: rows.value }, (_, row) => ({
+      x,
+      y: LABEL.top + row * step.value + LABEL.height / 2,
+    })),
+  ),
 );
+const placed = computed(() => {
+  const tips = places.value.map((p) => ({ x: sx(p.x), y: sy(p.y) }));
+  const taken = toSlots(tips, slots.value);
+  return places.value.map((p, i) => {
+    const slot = taken[i] ?? 0;
+    const isLeft = slot < rows.value;
+    return {
+      ...p,
+      isLeft,
+      boxX: isLeft ? 2 : WIDTH - LABEL.width - 2,
+      boxY: LABEL.top + (slot % rows.value) * step.value,
+      tipX: tips[i]?.x ?? 0,
+      tipY: tips[i]?.y ?? 0,
+    };
+  });
+});
+
+const viewBox = computed(() => {
+  const at = placed.value.find((p) => p.id === selectedLabel.value);
+  if (!isNarrow.value || !at) return `0 0 ${WIDTH} ${height.value}`;
+  const x = Math.max(
+    left.value - 20,
+    Math.min(WIDTH - left.value + 20 - PART.width, at.tipX - PART.width / 2),
+  );
+  const y = Math.max(0, Math.min(height.value - PART.height, at.tipY - PART.height / 2));
+  return `${x} ${y} ${PART.width} ${PART.height}`;
+});
 
 /** Dimension lines shorter than this have their arrows outside, pointing in. */
 const ROOM_FOR_ARROWS = 34;
@@ -69,8 +99,8 @@ const dimensionLines = computed(() => {
 });
 
 function toLeader(l: (typeof placed.value)[number]): string {
-  const from = l.column === "left" ? l.boxX + LABEL.width : l.boxX;
-  const bend = l.column === "left" ? from + 10 : from - 10;
+  const from = l.isLeft ? l.boxX + LABEL.width : l.boxX;
+  const bend = l.isLeft ? from + STUB : from - STUB;
   const y = l.boxY + LABEL.height / 2;
   return `M${from} ${y} L${bend} ${y} L${l.tipX} ${l.tipY}`;
 }
@@ -89,7 +119,7 @@ function toName(l: (typeof placed.value)[number]): string {
 <template>
   <svg
     class="drawing"
-    :viewBox="`0 0 ${WIDTH} ${height}`"
+    :viewBox="viewBox"
     role="group"
     :aria-label="`${sheet.title}, ${side.side === 'LEFT' ? 'left' : 'right'} side`"
   >
@@ -145,9 +175,14 @@ function toName(l: (typeof placed.value)[number]): string {
       aria-hidden="true"
       :class="{ picked: l.id === selectedLabel }"
     >
-      <path :d="toLeader(l)" class="leader" />
-      <circle :cx="l.tipX" :cy="l.tipY" :r="l.id === selectedLabel ? 5.5 : 2.6" class="end" />
-      <circle :cx="l.tipX" :cy="l.tipY" r="11" class="touch" @click="emit('pick', l.id)" />
+      <path v-if="!isNarrow" :d="toLeader(l)" class="leader" />
+      <circle
+        :cx="l.tipX"
+        :cy="l.tipY"
+        :r="l.id === selectedLabel ? 5.5 : isNarrow ? 4.5 : 2.6"
+        class="end"
+      />
+      <circle :cx="l.tipX" :cy="l.tipY" :r="isNarrow ? 20 : 11" class="touch" @click="emit('pick', l.id)" />
     </g>
 
     <line
@@ -164,7 +199,7 @@ function toName(l: (typeof placed.value)[number]): string {
     />
 
     <g
-      v-for="l in placed"
+      v-for="l in isNarrow ? [] : placed"
       :key="l.id"
       class="callout"
       :class="{ picked: l.id === selectedLabel, wanted: isWanted(l.id), odd: Boolean(l.callout.odd) }"
@@ -177,8 +212,8 @@ function toName(l: (typeof placed.value)[number]): string {
       @keydown.space.prevent="emit('pick', l.id)"
     >
       <rect :x="l.boxX" :y="l.boxY" :width="LABEL.width" :height="LABEL.height" class="box" />
-      <text :x="l.boxX + 8" :y="l.boxY + 16" class="title">{{ toTitle(l.callout) }}</text>
-      <text :x="l.boxX + 8" :y="l.boxY + 36" class="value">{{ toValue(l.id, side, session.units) }}</text>
+      <text :x="l.boxX + 8" :y="l.boxY + 17" class="title">{{ toTitle(l.callout) }}</text>
+      <text :x="l.boxX + 8" :y="l.boxY + 37" class="value">{{ toValue(l.id, side, session.units) }}</text>
       <text v-if="l.callout.odd" :x="l.boxX + LABEL.width - 14" :y="l.boxY + 37" class="mark">!</text>
     </g>
   </svg>
@@ -237,7 +272,7 @@ function toName(l: (typeof placed.value)[number]): string {
 }
 
 .note {
-  font-size: 13.5px;
+  font-size: 15px;
   fill: var(--ink-soft);
 }
 
@@ -316,7 +351,7 @@ function toName(l: (typeof placed.value)[number]): string {
 }
 
 .title {
-  font-size: 14px;
+  font-size: 15px;
   fill: var(--ink-soft);
 }
 

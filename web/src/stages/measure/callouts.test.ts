@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { toLabelId, toLabels, toValue, type CalloutView, type SheetView, type SideView } from "./callouts";
+import { toLabelId, toPlaces, toValue, type CalloutView, type SheetView, type SideView } from "./callouts";
 
 function callout(id: CalloutView["callout"], more: Partial<CalloutView> = {}): CalloutView {
   return {
@@ -54,7 +54,7 @@ describe("labels of the drawing", () => {
   it("puts all ways to measure the bolt circle at one place", () => {
     expect(toLabelId("STUD_NEIGHBOUR")).toBe("STUD_OVER_SKIP_ONE");
     expect(toLabelId("REGISTER")).toBe("REGISTER");
-    const labels = toLabels(
+    const labels = toPlaces(
       sheet([
         { callout: "STUD_OVER_SKIP_ONE", x: 10, y: 10 },
         { callout: "STUD_NEIGHBOUR", x: 10, y: 10 },
@@ -64,24 +64,8 @@ describe("labels of the drawing", () => {
     expect(labels.map((l) => l.id)).toEqual(["STUD_OVER_SKIP_ONE"]);
   });
 
-  it("stands labels beside their places, from top to bottom", () => {
-    const labels = toLabels(
-      sheet([
-        { callout: "FLANGE", x: 250, y: 90 },
-        { callout: "REGISTER", x: 240, y: 20 },
-        { callout: "LUG_COUNT", x: 20, y: 80 },
-        { callout: "STUD_MAJOR", x: 30, y: 10 },
-      ]),
-      side(
-        ["FLANGE", "REGISTER", "LUG_COUNT", "STUD_MAJOR"].map((id) => callout(id as CalloutView["callout"])),
-      ),
-    );
-    expect(labels.filter((l) => l.column === "left").map((l) => l.id)).toEqual(["STUD_MAJOR", "LUG_COUNT"]);
-    expect(labels.filter((l) => l.column === "right").map((l) => l.id)).toEqual(["REGISTER", "FLANGE"]);
-  });
-
   it("leaves out what is not read at this end", () => {
-    expect(toLabels(sheet([{ callout: "RETAINER", x: 1, y: 1 }]), side([]))).toEqual([]);
+    expect(toPlaces(sheet([{ callout: "RETAINER", x: 1, y: 1 }]), side([]))).toEqual([]);
   });
 
   it("says a question mark for what was not read, and the derived circle with its doubt", () => {

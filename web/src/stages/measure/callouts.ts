@@ -85,43 +85,23 @@ export function toValue(id: CalloutId, side: SideView, units: UnitSystem): strin
   return c.value === undefined ? "?" : `${toLength(c.value, units)} ${toDoubt(c.doubt ?? 0, units)}`;
 }
 
-/** A label of the drawing: which side column it stands in, at which row, and where its leader ends (mm of the sheet). */
-export interface Label {
+/** A place of the sheet that has a label, in mm of the sheet. */
+export interface Place {
   id: CalloutId;
   callout: CalloutView;
-  column: "left" | "right";
-  row: number;
   x: number;
   y: number;
 }
 
-/** Places in this part of a sheet have their labels to the left, unless the other column is full. */
-const LEFT_PART = 0.42;
-const MOST_ROWS = 10;
-
-/** Places low on the sheet have their labels above them: the farther ones must then come lower, or leaders cross. */
-function toOrder(place: { x: number; y: number }, column: Label["column"]): number {
-  return place.y + (column === "right" ? 0.5 : -0.5) * place.x;
-}
-
-/** Lays labels out in two columns, each from top to bottom, so that leaders cross little. */
-export function toLabels(sheet: SheetView, side: SideView): Label[] {
+/** What of a sheet has a label at this end: ways to one thing share theirs. */
+export function toPlaces(sheet: SheetView, side: SideView): Place[] {
   const byId = new Map(side.callouts.map((c) => [c.callout, c]));
   const seen = new Set<CalloutId>();
-  const places = sheet.anchors.flatMap((a) => {
+  return sheet.anchors.flatMap((a) => {
     const id = toLabelId(a.callout);
     const callout = byId.get(id);
     if (!callout || seen.has(id)) return [];
     seen.add(id);
     return [{ id, callout, x: a.x, y: a.y }];
   });
-  places.sort((a, b) => a.x - b.x);
-  const toTheLeft = places.filter((p) => p.x < sheet.width * LEFT_PART).length;
-  const half = Math.min(MOST_ROWS, Math.max(toTheLeft, places.length - MOST_ROWS));
-  const columns = { left: places.slice(0, half), right: places.slice(half) };
-  return (["left", "right"] as const).flatMap((column) =>
-    columns[column]
-      .sort((a, b) => toOrder(a, column) - toOrder(b, column))
-      .map((p, row) => ({ ...p, column, row })),
-  );
 }
