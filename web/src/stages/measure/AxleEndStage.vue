@@ -316,6 +316,7 @@ onUnmounted(() => {
             :other="otherSide"
             :sheet-number="order.sheetNumber.value"
             @skip="pickNext"
+            @done="order.goOn(selected)"
             @enter="readings.enter"
             @withdraw="onWithdraw"
             @way="pick"

@@ -25,6 +25,8 @@ const emit = defineEmits<{
   withdraw: [readingId: number];
   way: [callout: CalloutId];
   skip: [];
+  /** No more stations of this profile. */
+  done: [];
   photo: [readingId: number, file: File];
 }>();
 
@@ -181,6 +183,7 @@ function onPlaceEnter() {
     onEnter();
   } else if (place.value.trim()) textField.value?.focus();
   else if (sheetNumber) emit("skip");
+  else if (callout.readings.length) emit("done");
   else problem.value = "Give the place first.";
 }
 
@@ -292,6 +295,14 @@ defineExpose({ giveBack, typeIn, isPristine, focus });
       <datalist id="choices">
         <option v-for="c in callout.choices" :key="c" :value="c" />
       </datalist>
+      <button
+        v-if="callout.hasPlaces && callout.readings.length"
+        type="button"
+        class="done"
+        @click="emit('done')"
+      >
+        Profile done
+      </button>
       <button type="submit" class="enter">{{ mayConfirm ? "Keep it" : "Enter" }}</button>
     </div>
     <p v-else class="soft">Your role looks only; readings are taken by a mechanic.</p>
@@ -420,6 +431,16 @@ select {
   border: 0;
   background: var(--accent);
   color: var(--sheet);
+  cursor: pointer;
+}
+
+.done {
+  font: inherit;
+  min-height: 46px;
+  padding: 0 0.8rem;
+  border: 1px solid var(--ink-soft);
+  background: var(--sheet);
+  color: var(--ink);
   cursor: pointer;
 }
 

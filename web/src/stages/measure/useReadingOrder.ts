@@ -5,8 +5,6 @@ import { useOutbox } from "./outbox";
 
 type Side = Schemas["SideView"]["side"];
 
-const PLACES_WANTED = 3;
-
 /**
  * Which dimension the strip asks for. What is asked for changes only when a reading was entered or the person picks: never by
  * itself, so that nothing typed lands on another dimension.
@@ -84,20 +82,15 @@ export function useReadingOrder(
 
   /** Goes on after a reading at once, so that what a gauge sends next lands on the next dimension. */
   function advance(current: Schemas["CalloutView"]) {
-    if (isHeldOn.value || (current.hasPlaces && toPlaces(current.callout) < PLACES_WANTED)) {
-      pick(current.callout);
-      return;
-    }
-    entered.value.add(`${sideId.value}:${current.callout}`);
-    pickNext();
+    // a profile stays open until it is said to be done
+    if (isHeldOn.value || current.hasPlaces) pick(current.callout);
+    else goOn(current.callout);
   }
 
-  function toPlaces(id: CalloutId): number {
-    const read = (id === "WHEEL_BARREL" ? side.value?.barrel.length : side.value?.spokes.length) ?? 0;
-    const onTheWay = outbox.waiting.filter(
-      (e) => e.axleId === axleId && e.side === sideId.value && e.callout === id,
-    );
-    return read + onTheWay.length;
+  /** No more of a dimension for now: the next one. */
+  function goOn(id: CalloutId) {
+    entered.value.add(`${sideId.value}:${id}`);
+    pickNext();
   }
 
   /** Forgets what was entered, but for what is still on its way: fresh advice knows the rest. */
@@ -125,6 +118,7 @@ export function useReadingOrder(
     pickView,
     toggleFromSheet,
     advance,
+    goOn,
     catchUp,
   };
 }

@@ -38,6 +38,9 @@ import org.junit.jupiter.api.Test;
 class CountsIT extends BrowserTest {
     private static final Map<String, String> COUNTS = new TreeMap<>();
     private static final int MOST_READINGS = 60;
+    /** Stations a profile is read at. */
+    private static final int STATIONS = 3;
+
     private static final Pattern SHORT = Pattern.compile("(-?\\d+(?:\\.\\d*?[1-9])?)\\.?0*( mm| in)?");
 
     private UnitSystem units = UnitSystem.METRIC;
@@ -151,13 +154,18 @@ class CountsIT extends BrowserTest {
             assertThat(here).as(asked).isNotEmpty();
             assertThat(strip.locator("input:not([type=file])").first()).isFocused();
             int turn = taken.merge(callout, 1, Integer::sum) - 1;
+            if (turn == STATIONS) {
+                press("Enter"); // the profile is done
+                taken.merge(callout, -1, Integer::sum);
+                continue;
+            }
             List<Reading> other = readings(truth, side == Side.LEFT ? Side.RIGHT : Side.LEFT, callout);
             if (callout.hasPlaces()) {
                 // the first, the narrowest and the last place are what decides: where it is wide nothing comes near
                 List<Reading> along = here.stream()
                         .sorted(Comparator.comparingDouble(CountsIT::place))
                         .toList();
-                Reading r = along.get(List.of(0, 2, along.size() - 1, 1, 3, 4).get(Math.min(turn, 5)));
+                Reading r = along.get(List.of(0, 2, along.size() - 1).get(turn));
                 enter(shortly(r.placeText()) + ":" + shortly(r.text()));
             } else if (side == Side.RIGHT
                     && other.get(0).text().equals(here.get(0).text())) {

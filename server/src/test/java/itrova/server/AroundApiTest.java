@@ -51,7 +51,7 @@ class AroundApiTest {
 
     private static void read(long axle, String side, String callout, String text) throws Exception {
         ok(mechanic.post("/api/axles/" + axle + "/readings", """
-                {"clientId":"%s","side":"%s","callout":"%s","text":"%s","place":"","instrument":"CALIPER","confirmed":true}""".formatted(UUID.randomUUID(), side, callout, text)));
+                {"clientId":"%s","side":"%s","callout":"%s","text":"%s","place":"","instrument":"CALIPER_OUTSIDE","confirmed":true}""".formatted(UUID.randomUUID(), side, callout, text)));
     }
 
     private static final String ARM = """

@@ -2,6 +2,7 @@ package itrova.server.measure;
 
 import itrova.core.measure.Consolidation;
 import itrova.core.measure.OutOfRangeException;
+import itrova.core.measure.ProfileBounds;
 import itrova.core.measure.Reading;
 import itrova.core.measure.ReadingSpec;
 import itrova.core.quantity.UnitSystem;
@@ -64,6 +65,15 @@ class Readings {
         }
         List<ReadingRow> standing = readings.standing(axleId);
         boolean isKnown = readings.isRecorded(body.clientId());
+        if (!isKnown) {
+            List<Reading> others = standing.stream()
+                    .filter(r -> body.corrects() == null || r.id() != body.corrects())
+                    .map(ReadingRow::reading)
+                    .toList();
+            ProfileBounds.fault(reading, others).ifPresent(fault -> {
+                throw BadInputException.of("place", body.place() + ": " + body.text(), fault);
+            });
+        }
         if (!body.confirmed() && !isKnown) {
             readMeanwhile(standing, reading, body, person);
             clash(standing, reading, body.corrects()).ifPresent(question -> {
