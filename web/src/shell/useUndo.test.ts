@@ -1,13 +1,31 @@
-import { describe, expect, it } from "vitest";
+import { createPinia, setActivePinia } from "pinia";
+import { beforeEach, describe, expect, it, vi } from "vitest";
+
+vi.hoisted(() => vi.stubGlobal("location", { origin: "http://shop.test" }));
+
+import { useSession } from "./session";
 import { useUndo } from "./useUndo";
+
+let store: Map<string, string>;
+let log: string[];
+const acts = { undo: (d: string) => log.push(`-${d}`), redo: (d: string) => log.push(`+${d}`) };
+
+beforeEach(() => {
+  store = new Map();
+  log = [];
+  vi.stubGlobal("sessionStorage", {
+    getItem: (k: string) => store.get(k) ?? null,
+    setItem: (k: string, v: string) => store.set(k, v),
+  });
+  setActivePinia(createPinia());
+  useSession().view = { login: "tam" } as never;
+});
 
 describe("undo and redo", () => {
   it("takes back in reverse order and does again in order", async () => {
-    const log: string[] = [];
-    const stack = useUndo();
-    for (const name of ["a", "b"]) {
-      stack.did({ undo: () => log.push(`-${name}`), redo: () => log.push(`+${name}`) });
-    }
+    const stack = useUndo("view", acts);
+    stack.did("a");
+    stack.did("b");
     await stack.undo();
     await stack.undo();
     await stack.undo();
@@ -18,10 +36,24 @@ describe("undo and redo", () => {
   });
 
   it("forgets what could be redone once something new is done", async () => {
-    const stack = useUndo();
-    stack.did({ undo: () => 0, redo: () => 0 });
+    const stack = useUndo("view", acts);
+    stack.did("a");
     await stack.undo();
-    stack.did({ undo: () => 0, redo: () => 0 });
+    stack.did("b");
     expect(stack.canRedo.value).toBe(false);
+  });
+
+  it("survives a reload, each person's and each view's own", async () => {
+    const before = useUndo("view", acts);
+    before.did("a");
+    before.did("b");
+    await before.undo();
+    const after = useUndo("view", acts);
+    expect(after.canRedo.value).toBe(true);
+    await after.undo();
+    expect(log).toEqual(["-b", "-a"]);
+    expect(useUndo("another", acts).canUndo.value).toBe(false);
+    useSession().view = { login: "wilma" } as never;
+    expect(useUndo("view", acts).canRedo.value).toBe(false);
   });
 });

@@ -24,7 +24,10 @@ export function useAround(side: Ref<Side>) {
   const around = ref<Schemas["AroundView"] | null>(null);
   const typed = ref<Typed | null>(null);
   const keeper = useDraft(`around-wheel.${axle.axleId}`, typed);
-  const undo = useUndo();
+  const undo = useUndo<{ before: Typed; after: Typed }>(`around.${axle.axleId}`, {
+    undo: ({ before }) => put(before.left, before.right),
+    redo: ({ after }) => put(after.left, after.right),
+  });
   const failure = ref("");
   const fault = ref("");
   const notes = ref<string[]>([]);
@@ -86,10 +89,10 @@ export function useAround(side: Ref<Side>) {
     isBusy.value = true;
     fault.value = "";
     const { left, right } = typed.value;
-    const { left: oldLeft, right: oldRight } = base;
+    const before = { left: base.left, right: base.right };
     try {
       await put(left, right);
-      undo.did({ undo: () => put(oldLeft, oldRight), redo: () => put(left, right) });
+      undo.did({ before, after: { left, right } });
       toast.add({
         severity: "success",
         summary: "Kept",

@@ -132,6 +132,7 @@ async function onTick(said: Omit<TickBody, "seal" | "cautionRead">) {
       seal: card.value?.seal ?? "",
     };
     await tick(step.value.id, step.value.title, body);
+    form.value?.sent();
     onStep(index.value + 1);
   } catch (e) {
     problem.value = toMessage(e);

@@ -3,7 +3,9 @@ import Button from "primevue/button";
 import InputText from "primevue/inputtext";
 import { ref, useTemplateRef } from "vue";
 import type { Schemas } from "../../api/client";
+import { useAxle } from "../../shell/axleHead";
 import { useSession } from "../../shell/session";
+import { useKept } from "../../shell/useKept";
 import { toTorque } from "../../units/format";
 import StepReading from "./StepReading.vue";
 import type { TickBody } from "./useBenchCard";
@@ -27,6 +29,15 @@ const signed = ref("");
 const isMarked = ref(false);
 const tool = ref(step.readWith);
 const loose = ref<Schemas["LooseView"]["item"][]>([]);
+const kept = useKept(`tick.${useAxle().axleId}.${step.id}`, {
+  setValue,
+  held,
+  readings,
+  signed,
+  isMarked,
+  tool,
+  loose,
+});
 const form = useTemplateRef<HTMLFormElement>("form");
 const reading = useTemplateRef<InstanceType<typeof StepReading>>("reading");
 
@@ -50,7 +61,7 @@ function typeIn(text: string) {
 }
 
 const focus = () => form.value?.querySelector<HTMLElement>("input, button")?.focus();
-defineExpose({ typeIn, focus });
+defineExpose({ typeIn, focus, sent: kept.sent });
 </script>
 
 <template>

@@ -7,7 +7,6 @@ import { useAxle } from "../../shell/axleHead";
 import ImportReport from "../../shell/ImportReport.vue";
 import { useSession } from "../../shell/session";
 import { toMessage, useLoad } from "../../shell/useLoad";
-import { useUndo } from "../../shell/useUndo";
 import AxleEndDrawing from "./AxleEndDrawing.vue";
 import GaugeStrip from "./GaugeStrip.vue";
 import GuidePanel from "./GuidePanel.vue";
@@ -42,7 +41,6 @@ const axle = useAxle();
 const session = useSession();
 const outbox = useOutbox();
 const toast = useToast();
-const undo = useUndo();
 const {
   data: end,
   failure,
@@ -123,7 +121,8 @@ function onSuggestion(s: Schemas["SuggestionView"]) {
   pick(s.callout);
 }
 
-const readings = useReadings(axle.axleId, end, order, undo, () => void loadAdvice());
+const readings = useReadings(axle.axleId, end, order, () => void loadAdvice());
+const undo = readings.undo;
 
 async function onWithdraw(readingId: number) {
   try {

@@ -9,7 +9,6 @@ vi.hoisted(() => {
 });
 
 import { useSession } from "../../shell/session";
-import { useUndo } from "../../shell/useUndo";
 import { useOutbox } from "./outbox";
 import { useReadingOrder } from "./useReadingOrder";
 import { useReadings } from "./useReadings";
@@ -61,10 +60,9 @@ function bench(now: End) {
   const view = ref<End | null>(now);
   const order = useReadingOrder(7, view, ref(null));
   order.pick("REGISTER");
-  const undo = useUndo();
-  const readings = useReadings(7, view, order, undo, () => undefined);
+  const readings = useReadings(7, view, order, () => undefined);
   useOutbox().onTaken(readings.taken);
-  return { view, order, undo, ...readings };
+  return { view, order, ...readings };
 }
 
 const TYPED = {
@@ -75,9 +73,16 @@ const TYPED = {
   confirmed: false,
 } as const;
 
+let kept: Map<string, string>;
+
 const turn = () => new Promise((done) => setTimeout(done));
 
 beforeEach(() => {
+  kept = new Map();
+  vi.stubGlobal("sessionStorage", {
+    getItem: (key: string) => kept.get(key) ?? null,
+    setItem: (key: string, value: string) => kept.set(key, value),
+  });
   vi.stubGlobal("document", { cookie: "XSRF-TOKEN=token" });
   setActivePinia(createPinia());
   useSession().view = { login: "tam", role: "MECHANIC", units: "METRIC" } as never;
@@ -143,5 +148,20 @@ describe("a reading taken back", () => {
       text: "3 mm",
       confirmed: true,
     });
+  });
+
+  it("is taken back after a reload too", async () => {
+    const asked = server();
+    const { enter } = bench(end({ REGISTER: [], FLANGE: [] }));
+    enter(TYPED);
+    await turn();
+    asked[0]?.answer(end({ REGISTER: [8], FLANGE: [] }));
+    await turn();
+    const { undo } = bench(end({ REGISTER: [8], FLANGE: [] }));
+    const undone = undo.undo();
+    await turn();
+    expect(asked[1]?.path).toBe("/api/axles/7/readings/8");
+    asked[1]?.answer(end({ REGISTER: [], FLANGE: [] }));
+    await undone;
   });
 });

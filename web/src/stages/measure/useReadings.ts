@@ -1,22 +1,33 @@
 import { ref, type Ref } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
-import type { useUndo } from "../../shell/useUndo";
+import { useUndo } from "../../shell/useUndo";
 import { useOutbox, type Entry } from "./outbox";
 import type { useReadingOrder } from "./useReadingOrder";
 
 type End = Schemas["AxleEndView"];
 
-/** Enters readings through the outbox and takes them back again; each of it may be undone. */
+type Sent = Parameters<ReturnType<typeof useOutbox>["add"]>[0];
+
+/** A reading entered, or one taken back; `clientId` is what it was sent under last, `readingId` what it became. */
+type Deed =
+  | { kind: "entered"; entry: Sent; old?: Schemas["ReadingView"]; clientId: string; readingId?: number }
+  | { kind: "withdrawn"; entry: Sent; clientId: string; readingId: number };
+
+/** Enters readings through the outbox and takes them back again; each of it may be undone, over a reload too. */
 export function useReadings(
   axleId: number,
   end: Ref<End | null>,
   order: ReturnType<typeof useReadingOrder>,
-  undo: ReturnType<typeof useUndo>,
   onChanged: () => void,
 ) {
   const outbox = useOutbox();
   /** Readings by the id they were sent under, so that what was taken can be taken back. */
   const readingIds = new Map<string, number>();
+  const undo = useUndo<Deed>(`readings.${axleId}`, {
+    undo: (deed) => (deed.kind === "entered" ? takeBack(deed) : sendAgain(deed)),
+    redo: (deed) =>
+      deed.kind === "entered" ? sendAgain(deed) : remove(readingIds.get(deed.clientId) ?? deed.readingId),
+  });
 
   function enter(typed: Pick<Entry, "text" | "place" | "instrument" | "units" | "confirmed" | "corrects">) {
     const current = order.callout.value;
@@ -29,41 +40,39 @@ export function useReadings(
       title: current.title,
       seen: end.value.lastReading,
     };
-    const old = current.readings.find((r) => r.id === typed.corrects);
-    const sent = ref(outbox.add(entry).clientId);
     undo.did({
-      undo: () => takeBack(sent, entry, old),
-      redo: () => {
-        sent.value = outbox.add({ ...entry, seen: Number.MAX_SAFE_INTEGER, confirmed: true }).clientId;
-      },
+      kind: "entered",
+      entry,
+      old: current.readings.find((r) => r.id === typed.corrects),
+      clientId: outbox.add(entry).clientId,
     });
     order.advance(current);
   }
 
-  async function takeBack(
-    sent: { value: string },
-    entry: Parameters<typeof outbox.add>[0],
-    old?: Schemas["ReadingView"],
-  ) {
-    await outbox.settled(sent.value); // dropped while the server takes it, it would stand there all the same
-    if (outbox.entries.some((e) => e.clientId === sent.value)) {
-      outbox.drop(sent.value);
+  function sendAgain(deed: Deed) {
+    deed.clientId = outbox.add({ ...deed.entry, seen: Number.MAX_SAFE_INTEGER, confirmed: true }).clientId;
+  }
+
+  async function takeBack(deed: Extract<Deed, { kind: "entered" }>) {
+    await outbox.settled(deed.clientId); // dropped while the server takes it, it would stand there all the same
+    if (outbox.entries.some((e) => e.clientId === deed.clientId)) {
+      outbox.drop(deed.clientId);
       return;
     }
-    const id = readingIds.get(sent.value);
+    const id = readingIds.get(deed.clientId) ?? deed.readingId;
     if (id === undefined) return;
-    if (old) {
-      sent.value = outbox.add({
-        ...entry,
-        text: old.text,
-        place: old.placeText,
+    if (deed.old) {
+      deed.clientId = outbox.add({
+        ...deed.entry,
+        text: deed.old.text,
+        place: deed.old.placeText,
         corrects: id,
         confirmed: true,
       }).clientId;
     } else {
       await remove(id);
     }
-    order.pick(entry.callout);
+    order.pick(deed.entry.callout);
   }
 
   async function remove(readingId: number) {
@@ -81,25 +90,24 @@ export function useReadings(
     const reading = current?.readings.find((r) => r.id === readingId);
     if (!current || !reading) return;
     const where = order.sideId.value;
-    let sent = "";
     await remove(readingId);
     order.pick(current.callout);
     undo.did({
-      undo: () => {
-        sent = outbox.add({
-          axleId,
-          side: where,
-          callout: current.callout,
-          title: current.title,
-          text: reading.text,
-          place: reading.placeText,
-          instrument: reading.instrument,
-          units: "METRIC",
-          seen: Number.MAX_SAFE_INTEGER,
-          confirmed: true,
-        }).clientId;
+      kind: "withdrawn",
+      entry: {
+        axleId,
+        side: where,
+        callout: current.callout,
+        title: current.title,
+        text: reading.text,
+        place: reading.placeText,
+        instrument: reading.instrument,
+        units: "METRIC",
+        seen: Number.MAX_SAFE_INTEGER,
+        confirmed: true,
       },
-      redo: () => remove(readingIds.get(sent) ?? readingId),
+      clientId: "",
+      readingId,
     });
   }
 
@@ -107,12 +115,18 @@ export function useReadings(
   function taken(entry: Entry, view: End) {
     const before = new Set(end.value ? toIds(end.value, entry) : []);
     const fresh = toIds(view, entry).filter((id) => !before.has(id));
-    if (fresh.length > 0) readingIds.set(entry.clientId, Math.max(...fresh));
+    if (fresh.length > 0) {
+      const id = Math.max(...fresh);
+      readingIds.set(entry.clientId, id);
+      undo.change((deed) => {
+        if (deed.clientId === entry.clientId) deed.readingId = id;
+      });
+    }
     end.value = view;
     onChanged();
   }
 
-  return { enter, withdraw, taken };
+  return { enter, withdraw, taken, undo };
 }
 
 /** Of the dimension an entry is for: what others entered elsewhere meanwhile is not ours to take back. */

@@ -9,6 +9,7 @@ import { useRouter } from "vue-router";
 import { client, toData, type Schemas } from "../../api/client";
 import PlanView from "../../drawing/PlanView.vue";
 import { useSession } from "../../shell/session";
+import { useKept } from "../../shell/useKept";
 import { toMessage } from "../../shell/useLoad";
 import { ENDS, SHAPES, SOURCES, toUsualShape } from "../vehicle/words";
 
@@ -45,6 +46,10 @@ const job = reactive<NewJob>({
   ],
 });
 const promised = ref("");
+const kept = useKept("new-job", {
+  job: computed({ get: () => job, set: (typed: NewJob) => Object.assign(job, typed) }),
+  promised,
+});
 /** What a job is called that nobody named. */
 const usualTitle = computed(() => {
   const kind = VEHICLES.find((v) => v.value === job.vehicleKind)?.label ?? "";
@@ -93,6 +98,7 @@ async function onSubmit() {
         body: { ...job, title: job.title.trim() || usualTitle.value, promised: promised.value || undefined },
       }),
     );
+    kept.sent();
     await router.push(`/axles/${added.axles[0]?.id}/measure`);
   } catch (e) {
     failure.value = toMessage(e);
@@ -105,6 +111,10 @@ async function onSubmit() {
 <template>
   <form class="page" @submit.prevent="onSubmit">
     <div class="page-head"><h1>New job</h1></div>
+    <p v-if="kept.isRestored.value" class="small" role="status">
+      What you typed before is back.
+      <button type="button" class="plain-button" @click="kept.drop">Begin anew</button>
+    </p>
     <div class="two">
       <div class="sheet form">
         <div class="row">

@@ -6,6 +6,7 @@ import { computed, ref, watch } from "vue";
 import { client, Refusal, toData } from "../../api/client";
 import { useAxle } from "../../shell/axleHead";
 import { useSession } from "../../shell/session";
+import { useKept } from "../../shell/useKept";
 import { toMessage, useLoad } from "../../shell/useLoad";
 import { toPrice, toTime } from "../../units/format";
 import FindingText from "../../verdict/FindingText.vue";
@@ -31,6 +32,7 @@ const {
   inUnits: () => session.units,
 });
 const reason = ref("");
+useKept(`order-reason.${axle.axleId}`, { reason });
 const problem = ref("");
 const isBusy = ref(false);
 

@@ -2,6 +2,7 @@
 import { computed, reactive, ref } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
+import { useKept } from "../../shell/useKept";
 import { toMessage, useLoad } from "../../shell/useLoad";
 import { toDoubt, toLength, toTime } from "../../units/format";
 
@@ -93,6 +94,10 @@ async function onDefect() {
 const THEN = { RETURN: "goes back", REWORK: "is reworked", USE: "is used as it is" } as const;
 
 const reason = ref("");
+useKept(`unpack.${axleId}`, {
+  reason,
+  defect: computed({ get: () => defect, set: (typed: typeof defect) => Object.assign(defect, typed) }),
+});
 async function onRelease() {
   problem.value = "";
   try {

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from "vue";
 import { useSession } from "../../shell/session";
+import { useKept } from "../../shell/useKept";
 import type { Road, RoadDeeds } from "./useRoad";
 
 /** First moves in the order in which trust grows; the one whose turn it is is large. */
 const { road, deeds } = defineProps<{ road: Road; deeds: RoadDeeds }>();
 const session = useSession();
 const note = ref("");
+useKept(`move.${road.jobId}`, { note });
 const next = computed(() => road.moves.find((m) => m.fine !== true));
 
 function toState(fine?: boolean) {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from "vue";
 import { useSession } from "../../shell/session";
+import { useKept } from "../../shell/useKept";
 import { toTime } from "../../units/format";
 import type { Road, RoadDeeds } from "./useRoad";
 
@@ -8,6 +9,7 @@ import type { Road, RoadDeeds } from "./useRoad";
 const { road, deeds } = defineProps<{ road: Road; deeds: RoadDeeds }>();
 const session = useSession();
 const owner = ref("");
+useKept(`hand-over.${road.jobId}`, { owner });
 const mayBeHanded = computed(() => !road.standing.length && !road.handing.length);
 const has = (as: string) => road.signatures.some((s) => s.as === as);
 

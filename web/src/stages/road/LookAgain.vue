@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from "vue";
 import { useSession } from "../../shell/session";
+import { useKept } from "../../shell/useKept";
 import { toDate } from "../../units/format";
 import { toOdometer } from "./roadUnits";
 import type { Road, RoadDeeds } from "./useRoad";
@@ -12,6 +13,7 @@ const odometer = ref("");
 const open = ref("");
 const note = ref("");
 const km = ref("");
+useKept(`look-again.${road.jobId}`, { odometer, open, note, km });
 
 const STATES = { AHEAD: "ahead", SOON: "soon", DUE: "DUE", DONE: "done" } as const;
 const MARKS = { AHEAD: "○", SOON: "◔", DUE: "■", DONE: "●" } as const;

@@ -3,15 +3,15 @@ import { reactive, ref, watch } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
 import { toMessage } from "../../shell/useLoad";
-import type { UndoableAction } from "../../shell/useUndo";
 import { toMass } from "../../units/format";
 import ChoiceField from "../../fields/ChoiceField.vue";
 import TextField from "../../fields/TextField.vue";
+import type { AxleDeed } from "./useVehicleDeeds";
 import { ENDS, NUTS, RETENTIONS, SHAPES, SOURCES, toUsualShape } from "./words";
 
 /** What is seen of one axle before anything is measured, and what the papers say of it. */
 const { axle, jobId } = defineProps<{ axle: Schemas["AxleCard"] | null; jobId: number }>();
-const emit = defineEmits<{ saved: [vehicle: Schemas["VehicleView"], deed?: UndoableAction] }>();
+const emit = defineEmits<{ saved: [vehicle: Schemas["VehicleView"], change?: AxleDeed] }>();
 const session = useSession();
 const failure = ref("");
 
@@ -55,13 +55,6 @@ function put(axleId: number, body: Schemas["AxleChange"]): Promise<Vehicle> {
   return toData(client.PUT("/api/axles/{axleId}/form", { params: { path: { axleId } }, body }));
 }
 
-/** Saves a form over whatever version stands now: what undo and redo do. */
-async function putOver(axleId: number, body: Schemas["AxleChange"]) {
-  const now = await toData(client.GET("/api/jobs/{id}/vehicle", { params: { path: { id: jobId } } }));
-  const version = now.axles.find((a) => a.id === axleId)?.version ?? body.version;
-  emit("saved", await put(axleId, { ...body, version }));
-}
-
 async function onSave() {
   failure.value = "";
   try {
@@ -73,7 +66,7 @@ async function onSave() {
     const id = axle.id;
     const before = toDraft();
     const after = { ...draft, form: { ...draft.form } };
-    emit("saved", await put(id, draft), { undo: () => putOver(id, before), redo: () => putOver(id, after) });
+    emit("saved", await put(id, draft), { axleId: id, before, after });
   } catch (e) {
     failure.value = toMessage(e);
   }

@@ -5,7 +5,6 @@ import DraftNotice from "../../shell/DraftNotice.vue";
 import { useSession } from "../../shell/session";
 import { useDraft } from "../../shell/useDraft";
 import { toMessage, useLoad } from "../../shell/useLoad";
-import { useUndo, type UndoableAction } from "../../shell/useUndo";
 import { withUnit } from "../../units/format";
 import AxlePanel from "./AxlePanel.vue";
 import ChoiceField from "../../fields/ChoiceField.vue";
@@ -13,12 +12,12 @@ import ConditionPanel from "./ConditionPanel.vue";
 import PlanDrawing from "./PlanDrawing.vue";
 import TextField from "../../fields/TextField.vue";
 import { toCents } from "./budget";
+import { useVehicleDeeds, type AxleDeed } from "./useVehicleDeeds";
 import { BOOSTERS, FLUIDS, SEEN, SOURCES, USES, VALVES } from "./words";
 
 /** The look-over: the vehicle from above; touching a part opens what is known of it. */
 const { jobId } = defineProps<{ jobId: number }>();
 const session = useSession();
-const undo = useUndo();
 const {
   data: vehicle,
   failure,
@@ -57,15 +56,7 @@ const PARTS = [
 const axle = computed(() => vehicle.value?.axles.find((a) => `axle:${a.id}` === part.value) ?? null);
 const isAxle = computed(() => part.value.startsWith("axle:"));
 
-async function put(sheet: Schemas["VehicleSheet"]) {
-  if (!vehicle.value) return;
-  vehicle.value = await toData(
-    client.PUT("/api/jobs/{id}/vehicle", {
-      params: { path: { id: jobId } },
-      body: { version: vehicle.value.version, sheet },
-    }),
-  );
-}
+const { put, undo } = useVehicleDeeds(jobId, vehicle);
 
 async function onStep(step: () => Promise<void>) {
   saveFailure.value = "";
@@ -76,9 +67,9 @@ async function onStep(step: () => Promise<void>) {
   }
 }
 
-function onAxleSaved(saved: Schemas["VehicleView"], deed?: UndoableAction) {
+function onAxleSaved(saved: Schemas["VehicleView"], change?: AxleDeed) {
   vehicle.value = saved;
-  if (deed) undo.did(deed);
+  if (change) undo.did({ of: "axle", change });
 }
 
 /** Bare figures as this page shows them. */
@@ -124,7 +115,7 @@ async function onSave() {
   try {
     await put(after);
     if (vehicle.value) keeper.done(toTyped(vehicle.value));
-    undo.did({ undo: () => put(before), redo: () => put(after) });
+    undo.did({ of: "sheet", before, after });
     isSaved.value = true;
     setTimeout(() => (isSaved.value = false), 3000);
   } catch (e) {

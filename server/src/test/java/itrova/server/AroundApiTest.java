@@ -114,7 +114,9 @@ class AroundApiTest {
         String path = "/api/axles/" + axle + "/around";
         read(axle, "LEFT", "HUB_FACE", "60");
         JsonNode before = ok(mechanic.get(path));
-        JsonNode drawn = ok(viewer.post(path + "/sketch", with(before, ARM)));
+        String inMillimetres =
+                ARM.replaceAll("\"(near|far|in|inFar|across)\":\"(\\d+)\"", "\"$1\":\"$2 mm\""); // she reads inches
+        JsonNode drawn = ok(viewer.post(path + "/sketch", with(before, inMillimetres)));
         assertThat(drawn.get(0).path("shapes")).hasSize(1);
         assertThat(ok(mechanic.get(path))).isEqualTo(before);
         assertThat(viewer.put(path, with(before, ARM)).status()).isEqualTo(403);
