@@ -1,4 +1,4 @@
-import { ref, type Ref } from "vue";
+import type { Ref } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
 import { useUndo } from "../../shell/useUndo";
 import { useOutbox, type Entry } from "./outbox";
