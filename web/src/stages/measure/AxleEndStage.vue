@@ -173,6 +173,13 @@ async function onImported() {
   await Promise.all([load(), loadAdvice()]);
 }
 
+/** An end proven the same, or none in particular. */
+const twin = ref<Schemas["TwinView"] | null>(null);
+function onTwin(found: Schemas["TwinView"] | null) {
+  twin.value = found;
+  isTakeOverOpen.value = true;
+}
+
 async function onTakenOver(count: number) {
   toast.add({ severity: "success", summary: `${count} readings taken over, marked as such`, life: 5000 });
   await onImported();
@@ -257,7 +264,7 @@ onUnmounted(() => {
           <button type="button" class="plain-button" :aria-pressed="isHeldOn" @click="isHeldOn = !isHeldOn">
             Hold
           </button>
-          <button type="button" class="plain-button" @click="isTakeOverOpen = true">Take over</button>
+          <button type="button" class="plain-button" @click="onTwin(null)">Take over</button>
           <button
             type="button"
             class="plain-button"
@@ -315,7 +322,7 @@ onUnmounted(() => {
             :other="otherSide"
             :sheet-number="order.sheetNumber.value"
             @skip="pickNext"
-            @done="order.goOn(selected)"
+            @done="order.finish(selected)"
             @enter="readings.enter"
             @withdraw="onWithdraw"
             @way="pick"
@@ -334,6 +341,7 @@ onUnmounted(() => {
           :track="end.track"
           :differences="end.differences"
           @pick="onSuggestion"
+          @take-over="onTwin"
         />
       </div>
       <TakeOverDialog
@@ -342,6 +350,7 @@ onUnmounted(() => {
         :axle-id="axle.axleId"
         :side="sideId"
         :has-end="hasEnd"
+        :twin="twin"
         @taken="onTakenOver"
       />
       <KeyMap v-model="isKeyMapOpen" :keys="KEYS" />

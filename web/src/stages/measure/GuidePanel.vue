@@ -14,7 +14,10 @@ const { advice, side, track, differences } = defineProps<{
   track: Schemas["DerivedView"] | undefined;
   differences: Schemas["DifferenceView"][];
 }>();
-const emit = defineEmits<{ pick: [suggestion: Schemas["SuggestionView"]] }>();
+const emit = defineEmits<{
+  pick: [suggestion: Schemas["SuggestionView"]];
+  takeOver: [twin: Schemas["TwinView"]];
+}>();
 const session = useSession();
 
 type Tab = "next" | "identity" | "derived";
@@ -44,6 +47,9 @@ const before = computed(() => {
   const next = advice?.ranked.find((s) => s.side === side.side && s.forVerdict);
   return next?.howTo ? BEFORE[next.needs] : "";
 });
+
+/** An end read whole that this one is proven to be the same as. */
+const twin = computed(() => advice?.twins.find((t) => t.side === side.side && t.proven));
 
 const toPercent = (p: number) => (p > 0.995 ? "over 99 %" : `${Math.round(p * 100)} %`);
 const toMinutes = (m: number) => (m < 1 ? "under a minute" : `${Math.round(m)} min`);
@@ -83,6 +89,15 @@ const toMinutes = (m: number) => (m < 1 ? "under a minute" : `${Math.round(m)} m
       <p v-if="!advice" class="soft">Working out what to take next …</p>
       <template v-else>
         <p v-if="advice.finished" class="finished">{{ advice.finished }}</p>
+        <button
+          v-if="twin && session.mayChange"
+          type="button"
+          class="first twin"
+          @click="emit('takeOver', twin)"
+        >
+          <strong>Take the rest over</strong>
+          <span class="small">Proven the same as the {{ twin.name }}, as far as both were read.</span>
+        </button>
         <button v-if="first" type="button" class="first" @click="emit('pick', first)">
           <span v-if="first.howTo" class="caution small">{{ first.howTo }}</span>
           <strong>{{ first.title }}, {{ toSideWord(first.side) }}</strong>

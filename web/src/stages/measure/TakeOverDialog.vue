@@ -6,12 +6,14 @@ import { toMessage } from "../../shell/useLoad";
 import { toSideWord } from "../../verdict/words";
 
 /** Takes readings over from another end of the job, once both are proven equal as far as both were read. */
-const { jobId, axleId, side, hasEnd } = defineProps<{
+const { jobId, axleId, side, hasEnd, twin } = defineProps<{
   jobId: number;
   axleId: number;
   side: Schemas["SideView"]["side"];
   /** Whether the end was taken over before: then it is the wheel's turn. */
   hasEnd: boolean;
+  /** An end that end and wheel are proven the same as: then both come over at once. */
+  twin: Schemas["TwinView"] | null;
 }>();
 const isOpen = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ taken: [count: number] }>();
@@ -19,7 +21,7 @@ const emit = defineEmits<{ taken: [count: number] }>();
 type Axle = Schemas["AxleCard"];
 const axles = ref<Axle[]>([]);
 const from = ref("");
-const group = ref<"end" | "wheel">("end");
+const group = ref<"end" | "wheel" | "both">("end");
 /** What he who takes a whole axle over says of the wheels here. */
 const looked = ref({ left: false, right: false });
 const answer = ref("");
@@ -45,12 +47,13 @@ watch(isOpen, async (open) => {
   if (!open) return;
   answer.value = "";
   looked.value = { left: false, right: false };
-  group.value = hasEnd ? "wheel" : "end";
+  group.value = twin ? "both" : hasEnd ? "wheel" : "end";
   try {
     axles.value = (
       await toData(client.GET("/api/jobs/{id}/vehicle", { params: { path: { id: jobId } } }))
     ).axles;
-    from.value = [...wholes.value, ...ends.value][0]?.key ?? "";
+    const usual = [...wholes.value, ...ends.value][0]?.key ?? "";
+    from.value = twin && (twin.axle === axleId || !wholes.value.length) ? `${twin.axle}:${twin.from}` : usual;
   } catch (e) {
     answer.value = toMessage(e);
   }
@@ -58,31 +61,39 @@ watch(isOpen, async (open) => {
 
 const isWhole = computed(() => from.value.endsWith(":BOTH"));
 
+const takeWhole = (fromAxle: number) =>
+  toData(
+    client.POST("/api/axles/{axleId}/whole-copies", {
+      params: { path: { axleId } },
+      body: { fromAxle, lookedLeft: looked.value.left, lookedRight: looked.value.right },
+    }),
+  );
+
+const takeGroup = (fromAxle: number, fromSide: Schemas["CopyRequest"]["fromSide"], wheel: boolean) =>
+  toData(
+    client.POST("/api/axles/{axleId}/copies", {
+      params: { path: { axleId } },
+      body: { fromAxle, fromSide, toSide: side, wheel },
+    }),
+  );
+
+/** What comes over, one after the other; the first refusal ends it. */
+async function take() {
+  const [axle, of] = from.value.split(":");
+  if (isWhole.value) return takeWhole(Number(axle));
+  const wheels = group.value === "both" ? [false, true] : [group.value === "wheel"];
+  let taken = 0;
+  for (const wheel of wheels) {
+    const result = await takeGroup(Number(axle), of as Schemas["CopyRequest"]["fromSide"], wheel);
+    if (result.refused) return { refused: result.refused, taken };
+    taken += result.taken;
+  }
+  return { refused: undefined, taken };
+}
+
 async function onTake() {
-  const [fromAxle, fromSide] = from.value.split(":");
   try {
-    const result = isWhole.value
-      ? await toData(
-          client.POST("/api/axles/{axleId}/whole-copies", {
-            params: { path: { axleId } },
-            body: {
-              fromAxle: Number(fromAxle),
-              lookedLeft: looked.value.left,
-              lookedRight: looked.value.right,
-            },
-          }),
-        )
-      : await toData(
-          client.POST("/api/axles/{axleId}/copies", {
-            params: { path: { axleId } },
-            body: {
-              fromAxle: Number(fromAxle),
-              fromSide: fromSide as Schemas["CopyRequest"]["fromSide"],
-              toSide: side,
-              wheel: group.value === "wheel",
-            },
-          }),
-        );
+    const result = await take();
     if (result.refused) answer.value = result.refused;
     else {
       isOpen.value = false;
@@ -130,6 +141,7 @@ async function onTake() {
         <select v-model="group">
           <option value="end">the axle end</option>
           <option value="wheel">the wheel</option>
+          <option value="both">both</option>
         </select>
       </label>
     </template>

@@ -132,14 +132,18 @@ describe("what the strip asks for", () => {
   });
 
   it("stays at a profile until it is said to be done", () => {
-    const barrel = callout("WHEEL_BARREL", { hasPlaces: true, view: "WHEEL" as never });
+    const readings = [1, 2, 3].map((id) => ({ id })) as never[];
+    const barrel = callout("WHEEL_BARREL", { hasPlaces: true, view: "WHEEL" as never, readings });
     const now = ref(end([barrel, callout("STUD_MAJOR")]));
-    const { selected, advance, goOn } = useReadingOrder(7, now as never, ref(null));
+    const { selected, advance, finish, catchUp, pickNext } = useReadingOrder(7, now as never, ref(null));
     for (let station = 0; station < 8; station++) {
       advance(barrel);
       expect(selected.value).toBe("WHEEL_BARREL");
     }
-    goOn("WHEEL_BARREL");
+    finish("WHEEL_BARREL");
+    expect(selected.value).toBe("STUD_MAJOR");
+    catchUp();
+    pickNext();
     expect(selected.value).toBe("STUD_MAJOR");
   });
 

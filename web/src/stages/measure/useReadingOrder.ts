@@ -5,6 +5,9 @@ import { useOutbox } from "./outbox";
 
 type Side = Schemas["SideView"]["side"];
 
+/** A profile read at fewer places tells too little of what lies between. */
+const STATIONS_WANTED = 3;
+
 /**
  * Which dimension the strip asks for. What is asked for changes only when a reading was entered or the person picks: never by
  * itself, so that nothing typed lands on another dimension.
@@ -25,7 +28,10 @@ export function useReadingOrder(
   const entered = ref(new Set<string>());
 
   const side = computed(() => end.value?.sides.find((s) => s.side === sideId.value) ?? null);
-  const isEntered = (id: CalloutId) => entered.value.has(`${sideId.value}:${id}`);
+  /** Profiles somebody said are done: asked for again only when picked. */
+  const done = ref(new Set<string>());
+  const toKey = (id: CalloutId) => `${sideId.value}:${id}`;
+  const isEntered = (id: CalloutId) => entered.value.has(toKey(id)) || done.value.has(toKey(id));
   const suggested = computed(() =>
     advice.value?.ranked.find((s) => s.side === sideId.value && s.forVerdict && !isEntered(s.callout)),
   );
@@ -87,10 +93,23 @@ export function useReadingOrder(
     else goOn(current.callout);
   }
 
-  /** No more of a dimension for now: the next one. */
   function goOn(id: CalloutId) {
-    entered.value.add(`${sideId.value}:${id}`);
+    entered.value.add(toKey(id));
     pickNext();
+  }
+
+  /** No more stations of a profile; one read at too few places is asked for again in its turn. */
+  function finish(id: CalloutId) {
+    if (toStations(id) >= STATIONS_WANTED) done.value.add(toKey(id));
+    goOn(id);
+  }
+
+  function toStations(id: CalloutId): number {
+    const read = side.value?.callouts.find((c) => c.callout === id)?.readings.length ?? 0;
+    const onTheWay = outbox.waiting.filter(
+      (e) => e.axleId === axleId && e.side === sideId.value && e.callout === id,
+    );
+    return read + onTheWay.length;
   }
 
   /** Forgets what was entered, but for what is still on its way: fresh advice knows the rest. */
@@ -118,7 +137,7 @@ export function useReadingOrder(
     pickView,
     toggleFromSheet,
     advance,
-    goOn,
+    finish,
     catchUp,
   };
 }

@@ -154,11 +154,13 @@ class ChoosingIT extends BrowserTest {
         assertAccessible("moving section");
     }
 
+    private static final String NOTHING_SEEN = "Looked all round the knuckle or axle; nothing stands there";
+
     @Test
     void whatStandsAroundIsEnteredJudgedAndTakenBack() {
         long car = open("tam", "Field car, front discs", "front axle", "around");
         button("Right").click();
-        assertThat(page.getByText("Looked all round; nothing stands there")).isVisible();
+        assertThat(page.getByText(NOTHING_SEEN)).isVisible();
         page.getByLabel("Looked all round").first().check();
         Locator outboard = page.getByRole(
                 AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("from outboard, right side")));
@@ -188,7 +190,7 @@ class ChoosingIT extends BrowserTest {
         assertThat(page.getByText("The kits are judged by it from now on.")).isVisible();
         assertAccessible("around the wheel");
         button("Undo").click();
-        assertThat(page.getByText("Looked all round; nothing stands there")).isVisible();
+        assertThat(page.getByText(NOTHING_SEEN)).isVisible();
         assertThat(page.getByLabel("Looked all round").first()).not().isChecked();
         assertThat(car).isPositive();
     }

@@ -64,6 +64,11 @@ public final class NextReading {
             double minutes,
             Phrase why,
             Phrase howTo) {
+        /** The same for another reason. */
+        Suggestion because(Phrase other) {
+            return new Suggestion(side, callout, place, isAgain, bits, identityBits, minutes, other, howTo);
+        }
+
         double worth() {
             return bits + IDENTITY_WORTH * identityBits;
         }

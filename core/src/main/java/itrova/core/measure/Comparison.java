@@ -101,9 +101,7 @@ public final class Comparison {
      * @param wheel whether wheels are compared, else axle ends
      */
     public static Optional<Phrase> whyNotEqual(AxleEnd from, AxleEnd to, boolean wheel) {
-        List<Line> lines = of(from, to).stream()
-                .filter(l -> l.callout().isOfWheel() == wheel && !l.callout().isGapOfVehicle())
-                .toList();
+        List<Line> lines = lines(from, to, wheel);
         Optional<Line> differing = lines.stream().filter(Line::differs).findFirst();
         if (differing.isPresent()) {
             Line d = differing.get();
@@ -115,7 +113,7 @@ public final class Comparison {
                             Amount.mm(m.expanded(), 2)))
                     .orElse(Phrase.of("comparison.differs", d.callout())));
         }
-        long agreeing = lines.stream().filter(l -> l.difference().isPresent()).count();
+        long agreeing = agreeing(lines);
         if (agreeing < AGREEING_WANTED) {
             return Optional.of(Phrase.of(
                     wheel ? "comparison.read-of-the-wheel-too" : "comparison.read-of-the-end-too",
@@ -123,5 +121,25 @@ public final class Comparison {
                     AGREEING_WANTED));
         }
         return Optional.empty();
+    }
+
+    /** How many lengths of a group must still agree before the rest may be taken over. */
+    public static int stillToAgree(AxleEnd from, AxleEnd to, boolean wheel) {
+        return (int) Math.max(0, AGREEING_WANTED - agreeing(lines(from, to, wheel)));
+    }
+
+    private static long agreeing(List<Line> lines) {
+        return lines.stream()
+                .filter(l -> l.difference().isPresent() && !l.differs())
+                .count();
+    }
+
+    /** What is of both ends of an axle at once is one reading, and proves nothing of either. */
+    private static List<Line> lines(AxleEnd from, AxleEnd to, boolean wheel) {
+        return of(from, to).stream()
+                .filter(l -> l.callout().isOfWheel() == wheel
+                        && !l.callout().isGapOfVehicle()
+                        && !l.callout().isOfBothEnds())
+                .toList();
     }
 }

@@ -2,9 +2,12 @@ package itrova.server.measure;
 
 import itrova.core.finding.Verdict;
 import itrova.core.guide.NextReading;
+import itrova.core.guide.Twin;
 import itrova.core.measure.ReadingSpec;
 import itrova.core.measure.TakenApart;
+import itrova.core.measure.WantedReadings;
 import itrova.core.record.AxleRecord;
+import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
 import itrova.core.wording.Wording;
@@ -13,9 +16,12 @@ import itrova.server.axle.Workbench;
 import itrova.server.match.MatchSnapshot;
 import itrova.server.match.MatchTable;
 import itrova.server.store.FamilyStore;
+import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -31,9 +37,11 @@ public class AdviceController {
     private final Workbench bench;
     private final MatchTable table;
     private final FamilyStore families;
+    private final JobStore jobs;
     private final CurrentPerson me;
 
-    AdviceController(Workbench bench, MatchTable table, FamilyStore families, CurrentPerson me) {
+    AdviceController(Workbench bench, MatchTable table, FamilyStore families, JobStore jobs, CurrentPerson me) {
+        this.jobs = jobs;
         this.bench = bench;
         this.table = table;
         this.families = families;
@@ -59,7 +67,18 @@ public class AdviceController {
             int fitsWithWork,
             int notProven,
             int doesNotFit,
-            @Nullable String finished) {}
+            @Nullable String finished,
+            List<TwinView> twins) {}
+
+    /**
+     * An end read whole that a side may be the same as.
+     *
+     * @param axle the other end's axle
+     * @param proven whether enough agrees to take the rest over
+     */
+    public record TwinView(Side side, String name, long axle, Side from, boolean proven) {}
+
+    private record Found(long axle, Side from, Twin twin) {}
 
     @GetMapping("/advice")
     public AdviceView advice(@PathVariable long axleId) {
@@ -73,8 +92,13 @@ public class AdviceController {
                 judged.best(),
                 families.all(),
                 bench.settings());
+        List<Found> twins = twins(row, record);
+        List<NextReading.Suggestion> ranked = advice.ranked();
+        for (Found found : twins) {
+            ranked = found.twin().provedFirst(ranked);
+        }
         return new AdviceView(
-                advice.ranked().stream()
+                ranked.stream()
                         .limit(MOST_SHOWN)
                         .map(s -> view(s, me.wording()))
                         .toList(),
@@ -82,7 +106,48 @@ public class AdviceController {
                 counts.get(Verdict.FITS_WITH_WORK),
                 counts.get(Verdict.NOT_PROVEN),
                 counts.get(Verdict.DOES_NOT_FIT),
-                advice.finished().map(me.wording()::say).orElse(null));
+                advice.finished().map(me.wording()::say).orElse(null),
+                twins.stream()
+                        .map(f -> new TwinView(
+                                f.twin().side(),
+                                f.twin().name(),
+                                f.axle(),
+                                f.from(),
+                                f.twin().isProven()))
+                        .toList());
+    }
+
+    /** For each side that is not read whole: the other side, or another axle of the same kind, that is. */
+    private List<Found> twins(AxleRow row, AxleRecord record) {
+        List<Found> found = new ArrayList<>();
+        for (Side side : Side.values()) {
+            AxleEnd here = record.end(side);
+            if (WantedReadings.stillWanted(here) > 0) {
+                candidates(row, record, side)
+                        .filter(c -> !c.twin().isAnother())
+                        .findFirst()
+                        .ifPresent(found::add);
+            }
+        }
+        return found;
+    }
+
+    private Stream<Found> candidates(AxleRow row, AxleRecord record, Side side) {
+        Side across = side == Side.LEFT ? Side.RIGHT : Side.LEFT;
+        AxleEnd here = record.end(side);
+        Stream<Found> otherSide =
+                Stream.of(new Found(row.id(), across, new Twin(across.word() + " side", here, record.end(across))));
+        Stream<Found> otherAxles = jobs.axles(row.jobId()).stream()
+                .filter(a -> a.id() != row.id() && a.form().equals(row.form()))
+                .map(a -> new Found(
+                        a.id(),
+                        side,
+                        new Twin(
+                                a.name() + ", " + side.word(),
+                                here,
+                                bench.record(a).end(side))));
+        return Stream.concat(otherSide, otherAxles)
+                .filter(f -> WantedReadings.stillWanted(f.twin().there()) == 0);
     }
 
     private static SuggestionView view(NextReading.Suggestion s, Wording wording) {

@@ -1,7 +1,9 @@
 package itrova.server.measure;
 
+import itrova.core.geometry.Point;
 import itrova.core.measure.Instrument;
 import itrova.core.measure.Reading;
+import itrova.core.measure.TracedPicture;
 import itrova.core.quantity.UnitSystem;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
@@ -14,6 +16,9 @@ import itrova.server.store.EventStore;
 import itrova.server.store.EventStore.Place;
 import itrova.server.store.JobArchive;
 import itrova.server.store.JobStore.AxleRow;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -43,9 +48,10 @@ public class WheelProfileController {
         this.me = me;
     }
 
-    public record ProfileTaken(double backspacing, int barrel, int spokes) {}
+    /** @param like what its places are as doubtful as */
+    public record ProfileTaken(double backspacing, int barrel, int spokes, String like) {}
 
-    /** x = 0 at the mounting face, outboard positive; y the radius. */
+    /** x = 0 at the mounting face, outboard positive; y the radius. A template is laid on with a steel rule. */
     @PostMapping(consumes = MediaType.TEXT_PLAIN_VALUE)
     @Transactional
     public ProfileTaken take(
@@ -53,31 +59,67 @@ public class WheelProfileController {
             @RequestParam Side side,
             @RequestParam ProfileReader.Format format,
             @RequestBody String text) {
-        AxleRow row = bench.lockedAxle(axleId);
         try {
-            WheelStations wheel = WheelStations.of(ProfileReader.read(format, text));
-            List<Reading> all = new ArrayList<>();
-            all.add(reading(side, Callout.WHEEL_BACKSPACING, "", wheel.backspacing()));
-            wheel.barrel().forEach(s -> all.add(reading(side, Callout.WHEEL_BARREL, mm(s[0]), s[1])));
-            wheel.spokes().forEach(s -> all.add(reading(side, Callout.WHEEL_SPOKE, mm(s[0]), s[1])));
-            long person = me.get().id();
-            int taken = archive.takeNew(axleId, all, person);
-            events.add(
-                    Place.axle(row.jobId(), axleId),
-                    EventStore.Kind.READINGS_IMPORTED,
-                    "wheel profile",
-                    Map.of("side", side.word(), "rows", String.valueOf(all.size()), "new", String.valueOf(taken)),
-                    person);
-            return new ProfileTaken(
-                    wheel.backspacing(), wheel.barrel().size(), wheel.spokes().size());
+            return taken(axleId, side, ProfileReader.read(format, text), Instrument.STEEL_RULE, "wheel profile");
         } catch (IllegalArgumentException e) {
             throw BadInputException.of("file", format.name(), e.getMessage());
         }
     }
 
-    /** A template is laid on with a steel rule: its half-limit is that of one. */
-    private static Reading reading(Side side, Callout callout, String place, double size) {
-        return Reading.take(side, callout, place, mm(size), Instrument.STEEL_RULE, UnitSystem.METRIC);
+    /**
+     * A template photographed flat with a scale bar in view, traced by clicks in pixels of the picture.
+     *
+     * @param barLength length of the bar in shop notation
+     * @param innerRadius radius of the first point on the mounting face in shop notation
+     */
+    public record TracedRequest(
+            @NotNull Side side,
+            @NotNull TracedPicture.Pixel barFrom,
+            @NotNull TracedPicture.Pixel barTo,
+            @NotNull @Size(max = 60) String barLength,
+            @NotNull TracedPicture.Pixel faceInner,
+            @NotNull TracedPicture.Pixel faceOuter,
+            @NotNull @Size(max = 60) String innerRadius,
+            @NotNull @Size(max = 200) List<TracedPicture.@NotNull Pixel> points) {}
+
+    @PostMapping(path = "/traced", consumes = MediaType.APPLICATION_JSON_VALUE)
+    @Transactional
+    public ProfileTaken trace(@PathVariable long axleId, @Valid @RequestBody TracedRequest body) {
+        FieldFigures figures = new FieldFigures(me.units());
+        double bar = figures.length("length of the bar", body.barLength());
+        double radius = figures.length("radius on the mounting face", body.innerRadius());
+        try {
+            TracedPicture picture = new TracedPicture(
+                    body.barFrom(), body.barTo(), bar, body.faceInner(), body.faceOuter(), radius, body.points());
+            Instrument like =
+                    picture.doubt() <= Instrument.STEEL_RULE.halfLimit() ? Instrument.STEEL_RULE : Instrument.TAPE;
+            return taken(axleId, body.side(), picture.profile(), like, "traced picture");
+        } catch (IllegalArgumentException e) {
+            throw BadInputException.of("picture", "", e.getMessage());
+        }
+    }
+
+    private ProfileTaken taken(long axleId, Side side, List<Point> profile, Instrument like, String what) {
+        AxleRow row = bench.lockedAxle(axleId);
+        WheelStations wheel = WheelStations.of(profile);
+        List<Reading> all = new ArrayList<>();
+        all.add(reading(side, Callout.WHEEL_BACKSPACING, "", wheel.backspacing(), like));
+        wheel.barrel().forEach(s -> all.add(reading(side, Callout.WHEEL_BARREL, mm(s[0]), s[1], like)));
+        wheel.spokes().forEach(s -> all.add(reading(side, Callout.WHEEL_SPOKE, mm(s[0]), s[1], like)));
+        long person = me.get().id();
+        int taken = archive.takeNew(axleId, all, person);
+        events.add(
+                Place.axle(row.jobId(), axleId),
+                EventStore.Kind.READINGS_IMPORTED,
+                what,
+                Map.of("side", side.word(), "rows", String.valueOf(all.size()), "new", String.valueOf(taken)),
+                person);
+        return new ProfileTaken(
+                wheel.backspacing(), wheel.barrel().size(), wheel.spokes().size(), like.title());
+    }
+
+    private static Reading reading(Side side, Callout callout, String place, double size, Instrument like) {
+        return Reading.take(side, callout, place, mm(size), like, UnitSystem.METRIC);
     }
 
     private static String mm(double value) {
