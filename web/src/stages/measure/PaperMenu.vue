@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { useToast } from "primevue/usetoast";
-import { useTemplateRef } from "vue";
+import { ref, useTemplateRef } from "vue";
 import { client, Refusal, sendDocument, toData, type Schemas } from "../../api/client";
 import { toDrawingFault, toDrawingFormat } from "../../shell/drawingFormat";
 import { useSession } from "../../shell/session";
 import { toMessage } from "../../shell/useLoad";
+import TraceDialog from "./TraceDialog.vue";
 
 /** The measuring sheet on paper, and readings as a table out and in. */
 const { axleId, side, isFromSheet } = defineProps<{
@@ -38,6 +39,18 @@ async function onCsv(event: Event) {
   }
 }
 
+const isTracing = ref(false);
+
+function onProfileTaken(taken: Schemas["ProfileTaken"]) {
+  toast.add({
+    severity: "success",
+    summary: `${taken.barrel} barrel and ${taken.spokes} spoke places read`,
+    detail: `Their doubt is that of a ${taken.like}.`,
+    life: 6000,
+  });
+  emit("imported");
+}
+
 /** A wheel's profile drawn or scanned: each of its places becomes a reading of this side. */
 async function onProfile(event: Event) {
   const input = event.target as HTMLInputElement;
@@ -59,13 +72,7 @@ async function onProfile(event: Event) {
         bodySerializer: (text: string) => text,
       }),
     );
-    toast.add({
-      severity: "success",
-      summary: `${taken.barrel} barrel and ${taken.spokes} spoke places read`,
-      detail: "Their doubt is that of a steel rule.",
-      life: 6000,
-    });
-    emit("imported");
+    onProfileTaken(taken);
   } catch (e) {
     emit("refused", e instanceof Refusal ? e : new Refusal(0, toMessage(e)));
   }
@@ -97,9 +104,13 @@ async function onProfile(event: Event) {
         Wheel profile in, DXF, SVG or CSV
         <input type="file" accept=".dxf,.svg,.csv,.txt" class="visually-hidden" @change="onProfile" />
       </label>
+      <button v-if="session.mayChange" type="button" @click="isTracing = true">
+        Trace a photographed template …
+      </button>
       <button type="button" @click="emit('keys')">Keys</button>
     </div>
   </details>
+  <TraceDialog v-model="isTracing" :axle-id="axleId" :side="side" @taken="onProfileTaken" />
 </template>
 
 <style scoped>

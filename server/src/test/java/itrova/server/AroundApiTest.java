@@ -179,6 +179,42 @@ class AroundApiTest {
         assertThat(refused.text()).contains("told by tape and by figures");
     }
 
+    private static String pixel(double x, double y) {
+        return "{\"x\":" + x + ",\"y\":" + y + "}";
+    }
+
+    /** A picture of five pixels to a millimetre, mounting face upright, axis 165 mm below the third click. */
+    private static String traced(String barLength) {
+        StringBuilder points = new StringBuilder();
+        double[][] profile = {{-80, 185}, {-60, 170}, {-40, 169}, {-12, 168}, {4, 120}, {10, 80}};
+        for (double[] p : profile) {
+            points.append(points.isEmpty() ? "" : ",").append(pixel(2000 + 5 * p[0], 1500 - 5 * p[1]));
+        }
+        return "{\"side\":\"LEFT\",\"barFrom\":" + pixel(100, 50) + ",\"barTo\":" + pixel(1600, 50)
+                + ",\"barLength\":\"" + barLength + "\",\"faceInner\":" + pixel(2000, 1335) + ",\"faceOuter\":"
+                + pixel(2000, 700) + ",\"innerRadius\":\"33 mm\",\"points\":[" + points + "]}";
+    }
+
+    @Test
+    void aTracedTemplateBecomesReadingsAsDoubtfulAsATape() throws Exception {
+        long axle = axleOf(newJob("FRONT_SPINDLE", 1), 0);
+        String path = "/api/axles/" + axle + "/wheel-profile/traced";
+        JsonNode taken = ok(mechanic.post(path, traced("300 mm")));
+        assertThat(taken.path("backspacing").asDouble()).isEqualTo(80);
+        assertThat(taken.path("like").asString()).isEqualTo("tape");
+        JsonNode barrel = ok(mechanic.get("/api/axles/" + axle + "/end"))
+                .path("sides")
+                .get(0)
+                .path("barrel")
+                .get(0);
+        assertThat(barrel.toString()).contains("370");
+        Answer coarse = mechanic.post(path, traced("3 m"));
+        assertThat(coarse.status()).isEqualTo(422);
+        assertThat(coarse.text()).contains("a tape is better");
+        assertThat(mechanic.post(path, traced("long")).text()).contains("length of the bar");
+        assertThat(viewer.post(path, traced("300 mm")).status()).isEqualTo(403);
+    }
+
     /** The second axle of a trailer: nothing comes over until ends and wheels of both sides are proven equal, then everything does. */
     @Test
     void aWholeAxleIsTakenOverOnceItIsProvenEqual() throws Exception {
