@@ -14,21 +14,24 @@ import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
 import itrova.formats.DemoData;
 import java.io.IOException;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Predicate;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /**
  * How much is typed from a job's first page to its first kit proven to fit, written to {@code .itrova/counts.txt}. A key is a key pressed or
@@ -40,9 +43,8 @@ class CountsIT extends BrowserTest {
     /** Stations a profile is read at. */
     private static final int STATIONS = 3;
 
-    private static final Pattern SHORT = Pattern.compile("(-?\\d+(?:\\.\\d*?[1-9])?)\\.?0*( mm| in)?");
-
     private UnitSystem units = UnitSystem.METRIC;
+    private final Set<Callout> readOnLeft = EnumSet.noneOf(Callout.class);
     private int keys;
     private int entries;
 
@@ -80,20 +82,19 @@ class CountsIT extends BrowserTest {
         enter(text);
     }
 
-    /** As short as a person types it in these units. */
-    private String shortly(String text) {
-        if (text.equals("60 deg cone")) {
-            return "60";
-        }
-        Matcher plain = SHORT.matcher(text);
-        String unit = units == UnitSystem.METRIC ? "mm" : "in";
-        if (plain.matches() && plain.group(2) == null && units == UnitSystem.INCH && text.contains(".")) {
-            return plain.group(1) + "mm"; // the demo's bare figures are mm
-        }
-        return plain.matches()
-                        && (plain.group(2) == null || plain.group(2).strip().equals(unit))
-                ? plain.group(1)
-                : text;
+    /** As short as a person types what a tool in these units shows: hundredths of a millimetre, or thousandths of an inch. */
+    private String shortly(Reading r) {
+        return r.callout().kind() == Callout.Kind.LENGTH
+                ? shown(r.value().orElseThrow())
+                : r.text().equals("60 deg cone") ? "60" : r.text();
+    }
+
+    private String shown(double mm) {
+        BigDecimal value = units == UnitSystem.METRIC
+                ? BigDecimal.valueOf(mm).setScale(2, RoundingMode.HALF_UP)
+                : BigDecimal.valueOf(mm / 25.4).setScale(3, RoundingMode.HALF_UP);
+        String plain = value.signum() == 0 ? "0" : value.stripTrailingZeros().toPlainString();
+        return plain.startsWith("0.") ? plain.substring(1) : plain;
     }
 
     private void newJob(String kind, String load) {
@@ -165,12 +166,15 @@ class CountsIT extends BrowserTest {
                         .sorted(Comparator.comparingDouble(CountsIT::place))
                         .toList();
                 Reading r = along.get(List.of(0, 2, along.size() - 1).get(turn));
-                enter(shortly(r.placeText()) + ":" + shortly(r.text()));
-            } else if (side == Side.RIGHT
+                enter(shown(place(r)) + ":" + shortly(r));
+            } else if (readOnLeft.contains(callout)
                     && other.get(0).text().equals(here.get(0).text())) {
                 enter("=");
             } else {
-                enter(shortly(here.get(0).text()));
+                enter(shortly(here.get(0)));
+            }
+            if (side == Side.LEFT) {
+                readOnLeft.add(callout);
             }
             press("Enter");
         }
@@ -244,7 +248,7 @@ class CountsIT extends BrowserTest {
     }
 
     private void count(String job, int mostKeys, int mostEntries) {
-        COUNTS.put(job, keys + " keys, " + entries + " entries");
+        COUNTS.put(job + (units == UnitSystem.METRIC ? "" : " in inches"), keys + " keys, " + entries + " entries");
         assertThat(isProven()).as(job + " has a kit that is proven").isTrue();
         assertThat(keys).as(job + ", keys").isLessThanOrEqualTo(mostKeys);
         assertThat(entries).as(job + ", entries").isLessThanOrEqualTo(mostEntries);
@@ -271,29 +275,30 @@ class CountsIT extends BrowserTest {
         settle();
     }
 
-    @Test
-    void frontAxle() {
-        signIn(UnitSystem.METRIC);
-        newJob("", "953");
+    @ParameterizedTest
+    @EnumSource(UnitSystem.class)
+    void frontAxle(UnitSystem in) {
+        signIn(in);
+        newJob("", in == UnitSystem.METRIC ? "953" : "2100");
         AxleRecord truth = DemoData.jobs().get(0).axles().get(0);
         measureBothSides(truth);
-        lookAround("165/80R14 88S", "600");
+        lookAround("165/80R14 88S", in == UnitSystem.METRIC ? "600" : "1320");
         count("front", 250, 45);
     }
 
-    /** In inches. */
-    @Test
-    void rearAxle() {
-        signIn(UnitSystem.INCH);
-        newJob("Rear live axle", "1650");
+    @ParameterizedTest
+    @EnumSource(UnitSystem.class)
+    void rearAxle(UnitSystem in) {
+        signIn(in);
+        newJob("Rear live axle", in == UnitSystem.METRIC ? "748" : "1650");
         AxleRecord truth = DemoData.jobs().get(1).axles().get(0);
         measureBothSides(truth);
-        lookAround("175/80R14 86S", "1210");
-        count("rear", 280, 45);
+        lookAround("175/80R14 86S", in == UnitSystem.METRIC ? "550" : "1210");
+        count("rear", 260, 45);
     }
 
     private void plateLoad(int axle) {
-        fill(page.locator("#load" + axle), "1361");
+        fill(page.locator("#load" + axle), units == UnitSystem.METRIC ? "1361" : "3000");
         entries++;
         tap(page.locator("#source" + axle));
         tap(page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("from its plate"))
@@ -301,9 +306,10 @@ class CountsIT extends BrowserTest {
     }
 
     /** Two axles alike: the second one is measured as far as it takes to take the rest over from the first. */
-    @Test
-    void trailer() {
-        signIn(UnitSystem.METRIC);
+    @ParameterizedTest
+    @EnumSource(UnitSystem.class)
+    void trailer(UnitSystem in) {
+        signIn(in);
         page.navigate("/new-job");
         assertThat(page.getByLabel("What the shop calls it")).isFocused();
         entries++;
@@ -316,11 +322,12 @@ class CountsIT extends BrowserTest {
         page.waitForURL(Pattern.compile(".*/axles/\\d+/measure"));
         AxleRecord truth = DemoData.jobs().get(2).axles().get(0);
         measureBothSides(truth);
-        lookAround("165/80R13 102N", "850");
-        count("trailer first axle", 250, 50);
+        lookAround("165/80R13 102N", in == UnitSystem.METRIC ? "850" : "1880");
+        count("trailer first axle", 260, 50);
 
         keys = 0;
         entries = 0;
+        readOnLeft.clear();
         long first = Long.parseLong(page.url().replaceAll(".*/axles/(\\d+)/.*", "$1"));
         page.navigate("/axles/" + (first + 1) + "/measure");
         keys++;
