@@ -186,7 +186,7 @@ class AroundApiTest {
     /** A picture of five pixels to a millimetre, mounting face upright, axis 165 mm below the third click. */
     private static String traced(String barLength) {
         StringBuilder points = new StringBuilder();
-        double[][] profile = {{-80, 185}, {-60, 170}, {-40, 169}, {-12, 168}, {4, 120}, {10, 80}};
+        double[][] profile = {{-80, 185}, {-65, 172}, {-45, 160}, {-25, 170}, {-8, 171}, {4, 120}, {10, 80}};
         for (double[] p : profile) {
             points.append(points.isEmpty() ? "" : ",").append(pixel(2000 + 5 * p[0], 1500 - 5 * p[1]));
         }
