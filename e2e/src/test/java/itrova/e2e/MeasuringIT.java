@@ -107,8 +107,11 @@ class MeasuringIT extends BrowserTest {
         assertThat(callout("Register diameter")).hasAccessibleName("Register diameter: not read");
         page.locator("summary", new Page.LocatorOptions().setHasText("old")).click();
         assertThat(page.getByText("withdrawn, read by Tam Orrin").first()).isVisible();
+        page.reload();
         button("Undo").click();
         assertThat(atHub("Register diameter")).hasAccessibleName(Pattern.compile("70\\.81 mm"));
+        button("Undo").click();
+        assertThat(callout("Register diameter")).hasAccessibleName("Register diameter: not read");
     }
 
     @Test

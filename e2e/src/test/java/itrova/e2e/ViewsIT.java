@@ -102,8 +102,31 @@ class ViewsIT extends BrowserTest {
         long trailer = trailer();
         page.setViewportSize(390, 844);
         lookInDaylight("/axles/" + trailer + "/bench", "Lift and secure");
+        fits(390);
+    }
+
+    /** A phone and a large screen, both lights; on the phone the reading's field stands above the fold. */
+    @Test
+    void theMeasuringViewsFitEverySize() {
+        signIn("wilma");
+        long van = axleOfVan();
+        for (int[] size : new int[][] {{390, 844}, {1920, 1080}}) {
+            page.setViewportSize(size[0], size[1]);
+            look("/axles/" + van + "/measure", "Take next");
+            Locator reading = page.getByLabel("Reading", new Page.GetByLabelOptions().setExact(true));
+            double bottom = ((Number) reading.evaluate("e => e.getBoundingClientRect().bottom")).doubleValue();
+            assertThat(bottom).as("reading at " + size[0]).isLessThan(size[1]);
+            fits(size[0]);
+            look("/axles/" + van + "/around", "King-pin axis and locks");
+            fits(size[0]);
+            look("/jobs/1/vehicle", "Used for");
+            fits(size[0]);
+        }
+    }
+
+    private void fits(int width) {
         int overflow = (Integer) page.evaluate("() => document.documentElement.scrollWidth - window.innerWidth");
-        assertThat(overflow).isLessThanOrEqualTo(0);
+        assertThat(overflow).as(page.url() + " at " + width).isLessThanOrEqualTo(0);
     }
 
     @Test
