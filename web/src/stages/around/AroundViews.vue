@@ -216,14 +216,20 @@ figcaption {
 svg {
   display: block;
   width: 100%;
-  max-height: 17.5rem;
+  max-height: max(17.5rem, calc(52vh - 8.5rem));
   font-family: var(--narrow);
   cursor: crosshair;
   touch-action: manipulation;
 }
 
 .pair svg {
-  max-height: 15.5rem;
+  max-height: max(15.5rem, calc(48vh - 8.5rem));
+}
+
+@media (max-width: 600px) {
+  .pair {
+    grid-template-columns: 1fr;
+  }
 }
 
 .ring {

@@ -266,7 +266,13 @@ async function onMarking() {
             <FigureField v-model="text.hose.thread" label="Its thread" />
           </div>
         </fieldset>
-        <KingPin v-if="around.steered" v-model="text.kingPin" :axle-id="axle.axleId" :disabled="!isMine" />
+        <KingPin
+          :is-by-figures="Object.values(text.steering).some(Boolean)"
+          v-if="around.steered"
+          v-model="text.kingPin"
+          :axle-id="axle.axleId"
+          :disabled="!isMine"
+        />
         <WheelDetails
           v-model="text.details"
           :held="around.held"

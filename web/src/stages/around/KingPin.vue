@@ -5,7 +5,12 @@ import FigureField from "../../fields/FigureField.vue";
 import { toMessage } from "../../shell/useLoad";
 
 /** The steered axis from four tape readings, and the locks off the floor. */
-const { axleId, disabled } = defineProps<{ axleId: number; disabled: boolean }>();
+const { axleId, isByFigures, disabled } = defineProps<{
+  axleId: number;
+  /** It was told by coordinates: then nothing is wanted here. */
+  isByFigures: boolean;
+  disabled: boolean;
+}>();
 const tape = defineModel<Schemas["KingPinText"]>({ required: true });
 
 const edge = ref("");
@@ -38,6 +43,7 @@ async function onEdge() {
 <template>
   <fieldset :disabled="disabled">
     <legend>King-pin axis and locks</legend>
+    <p v-if="isByFigures">Told by figures already, below. To take it by tape, empty those first.</p>
     <p class="small soft">
       To the middle of each joint or king-pin end: straight in from the hub face, and up or down from the
       axis.

@@ -27,7 +27,7 @@ const GAP = 14;
 /** How far a leader runs straight out of its label. */
 const STUB = 10;
 /** On a phone one dimension is shown at a time, this much of the picture around it. */
-const PART = { width: 420, height: 300 };
+const PART = { width: 420, height: 235 };
 
 const isNarrow = useNarrow();
 const places = computed(() => toPlaces(sheet, side));

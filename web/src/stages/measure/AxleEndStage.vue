@@ -294,7 +294,7 @@ onUnmounted(() => {
           </button>
           <button
             type="button"
-            class="plain-button"
+            class="plain-button redo"
             :disabled="!undo.canRedo.value"
             @click="onUndo(undo.redo)"
           >
@@ -421,6 +421,27 @@ onUnmounted(() => {
 @media (max-width: 1000px) {
   .bench {
     grid-template-columns: 1fr;
+  }
+}
+
+@media (max-width: 600px) {
+  .tools {
+    gap: 0.3rem;
+  }
+
+  .spacer {
+    flex: 1 1 100%;
+  }
+
+  .tools .plain-button,
+  .tools :deep(summary),
+  .group button {
+    padding: 0 0.5rem;
+    font-size: 0.95rem;
+  }
+
+  .redo {
+    display: none;
   }
 }
 </style>

@@ -461,4 +461,16 @@ select {
     grid-template-columns: 1fr;
   }
 }
+
+@media (max-width: 600px) {
+  .place,
+  .reading,
+  .enter {
+    order: -1;
+  }
+
+  .answer {
+    min-height: 0;
+  }
+}
 </style>
