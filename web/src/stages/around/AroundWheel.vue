@@ -267,9 +267,9 @@ async function onMarking() {
           </div>
         </fieldset>
         <KingPin
-          :is-by-figures="Object.values(text.steering).some(Boolean)"
           v-if="around.steered"
           v-model="text.kingPin"
+          :is-by-figures="Object.values(text.steering).some(Boolean)"
           :axle-id="axle.axleId"
           :disabled="!isMine"
         />
