@@ -152,6 +152,25 @@ class SuppliersApiTest {
                 .doesNotContain("Tolverne Brake Parts");
     }
 
+    /** An order taken back leaves its parts wanted: they did not come, and nobody sends them. */
+    @Test
+    void whatWasCancelledIsStillMissingAtTheBench() throws Exception {
+        long axle = ordered();
+        String supplier = "Tolverne Brake Parts";
+        JsonNode order = of(settled(axle), supplier);
+        assertThat(mechanic.post(
+                                "/api/axles/" + axle + "/supplier-orders/"
+                                        + order.path("id").asString() + "/cancelled",
+                                "{\"version\":" + order.path("version").asInt() + "}")
+                        .status())
+                .isEqualTo(200);
+        assertThat(mechanic.get("/api/axles/" + axle + "/bench")
+                        .json()
+                        .path("missing")
+                        .toString())
+                .contains(supplier + ", cancelled: nobody sends it");
+    }
+
     /** Two who count the same parcel at once: one is told. */
     @Test
     void twoWhoCountAtOnceCountOnce() throws Exception {

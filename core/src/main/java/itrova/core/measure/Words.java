@@ -3,6 +3,7 @@ package itrova.core.measure;
 import itrova.core.vehicle.Callout;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.Pattern;
 
 /** Readings that are words: a bearing's number, a form of seat. */
@@ -27,6 +28,20 @@ public final class Words {
         };
     }
 
+    /** The choice a word begins, or else the only one it stands in. */
+    private static Optional<String> oneOf(List<String> choices, String word) {
+        if (word.isEmpty()) {
+            return Optional.empty();
+        }
+        List<String> holding = choices.stream()
+                .filter(c -> c.toLowerCase(Locale.ROOT).contains(word))
+                .toList();
+        return choices.stream()
+                .filter(c -> c.toLowerCase(Locale.ROOT).startsWith(word))
+                .findFirst()
+                .or(() -> holding.size() == 1 ? Optional.of(holding.get(0)) : Optional.empty());
+    }
+
     /**
      * The word as it is kept.
      *
@@ -36,10 +51,7 @@ public final class Words {
         String word = text.strip();
         List<String> choices = choices(callout);
         if (!choices.isEmpty()) {
-            return choices.stream()
-                    .filter(s ->
-                            s.toLowerCase(Locale.ROOT).startsWith(word.toLowerCase(Locale.ROOT)) && !word.isEmpty())
-                    .findFirst()
+            return oneOf(choices, word.toLowerCase(Locale.ROOT))
                     .orElseThrow(() -> new IllegalArgumentException("“" + word + "” is not one of the kinds of “"
                             + callout.title() + "”. Write one of: " + String.join("; ", choices) + "."));
         }

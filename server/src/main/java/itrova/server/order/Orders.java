@@ -186,7 +186,7 @@ public class Orders {
                     person,
                     "placed " + axleId + " " + s.seal());
             plans.freeze(axleId, s.chosen().selection(), axles.plan(s.chosen()), person);
-            suppliers.place(s.row().jobId(), axleId, "order " + axleId + " " + s.seal(), s.sheet(), me.wording());
+            suppliers.place(s.row().jobId(), axleId, s.seal(), s.sheet(), me.wording());
         }
     }
 

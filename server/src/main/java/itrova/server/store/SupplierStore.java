@@ -37,7 +37,14 @@ public class SupplierStore {
      * @param attempts how often sending was tried
      */
     public record SupplierOrderRow(
-            String id, long jobId, long axleId, SupplierOrder order, int attempts, int version, Instant changedAt) {}
+            String id,
+            long jobId,
+            long axleId,
+            String once,
+            SupplierOrder order,
+            int attempts,
+            int version,
+            Instant changedAt) {}
 
     public List<SupplierRow> suppliers() {
         return jdbc.sql("SELECT name, address, version FROM supplier ORDER BY name")
@@ -137,6 +144,7 @@ public class SupplierStore {
                 rs.getString("id"),
                 rs.getLong("job_id"),
                 rs.getLong("axle_id"),
+                rs.getString("once"),
                 json.readValue(rs.getString("document"), SupplierOrder.class),
                 rs.getInt("attempts"),
                 rs.getInt("version"),

@@ -2,6 +2,7 @@ package itrova.server.suppliers;
 
 import itrova.core.order.OrderLine;
 import itrova.core.order.OrderSheet;
+import itrova.core.order.StillToCome;
 import itrova.core.order.SupplierOrder;
 import itrova.core.order.SupplierOrder.Confirmed;
 import itrova.core.order.SupplierOrder.Line;
@@ -76,12 +77,17 @@ public class SupplierOrders {
         this.json = json;
     }
 
+    /** What all orders of one placement are called, before their supplier. */
+    private static String once(long axleId, String seal) {
+        return "order " + axleId + " " + seal;
+    }
+
     /**
      * Splits an order that is being placed among its suppliers, in the same transaction. Done again it changes nothing.
      *
-     * @param once a name no other order bears
+     * @param seal of the report it is placed by
      */
-    public void place(long jobId, long axleId, String once, OrderSheet sheet, Wording wording) {
+    public void place(long jobId, long axleId, String seal, OrderSheet sheet, Wording wording) {
         Map<String, List<Line>> bySupplier = new LinkedHashMap<>();
         for (OrderLine line : sheet.lines()) {
             if (line.kind() != OrderLine.Kind.WORK && line.quantity() > 0) {
@@ -96,7 +102,7 @@ public class SupplierOrders {
                     store.supplier(supplier).filter(s -> !s.address().isBlank()).isPresent();
             String id = UUID.randomUUID().toString();
             SupplierOrder order = SupplierOrder.of(supplier, currency, hasService, lines);
-            if (store.add(id, jobId, axleId, once + " " + supplier, order) && hasService) {
+            if (store.add(id, jobId, axleId, once(axleId, seal) + " " + supplier, order) && hasService) {
                 queue.getObject().add(id);
             }
         });
@@ -195,15 +201,16 @@ public class SupplierOrders {
         return store.ofAxle(axleId);
     }
 
-    /** What was ordered for an axle and has not come whole, in words. */
-    public List<String> missing(long axleId) {
-        return store.ofAxle(axleId).stream()
+    /**
+     * What was ordered for an axle and has not come whole, in words; of cancelled orders only those of one placement.
+     *
+     * @param covers seal of the report what is chosen now was ordered by; empty if it was not
+     */
+    public List<String> missing(long axleId, String covers) {
+        return StillToCome.of(store.ofAxle(axleId).stream()
+                .filter(r -> r.order().state() != State.CANCELLED || r.once().startsWith(once(axleId, covers) + " "))
                 .map(SupplierOrderRow::order)
-                .filter(o -> o.state() != State.CANCELLED)
-                .flatMap(o -> o.lines().stream()
-                        .filter(l -> l.open() > 0)
-                        .map(l -> l.open() + " × " + l.item() + " (" + o.supplier() + ")"))
-                .toList();
+                .toList());
     }
 
     /** Changes an order that somebody saw. */

@@ -240,7 +240,7 @@ public class BenchCards {
                     + open.stream().map(BenchStep::title).collect(Collectors.joining("” and “"))
                     + "”. Do and tick that first.");
         }
-        List<String> missing = card.plan().wantsParts(step) ? suppliers.missing(axleId) : List.of();
+        List<String> missing = card.plan().wantsParts(step) ? missing(card) : List.of();
         if (!missing.isEmpty()
                 && !(me.get().role() == Role.LEAD && !body.signed().isEmpty())) {
             throw new ConflictException("“" + step.title() + "” wants parts that did not come: "
@@ -281,6 +281,16 @@ public class BenchCards {
                 .flatMap(trial -> Optional.ofNullable(card.done().get(trial.id())))
                 .map(t -> t.tick().loose())
                 .orElse(List.of());
+    }
+
+    /** Parts of what is chosen that did not come, in words. */
+    List<String> missing(Card card) {
+        long axleId = card.chosen().row().id();
+        return suppliers.missing(
+                axleId,
+                releases.order(axleId, card.chosen().selection())
+                        .map(t -> t.decision().covers())
+                        .orElse(""));
     }
 
     /** A trial says what it put in loosely; what it did is counted out again before the work goes on. */

@@ -17,7 +17,6 @@ import itrova.server.axle.Workbench;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
 import itrova.server.store.ReleaseStore.Revision;
-import itrova.server.suppliers.SupplierOrders;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -45,17 +44,9 @@ public class BenchController {
     private final Workbench bench;
     private final JobStore jobs;
     private final Releases releases;
-    private final SupplierOrders suppliers;
     private final CurrentPerson me;
 
-    BenchController(
-            BenchCards cards,
-            Workbench bench,
-            JobStore jobs,
-            Releases releases,
-            SupplierOrders suppliers,
-            CurrentPerson me) {
-        this.suppliers = suppliers;
+    BenchController(BenchCards cards, Workbench bench, JobStore jobs, Releases releases, CurrentPerson me) {
         this.cards = cards;
         this.bench = bench;
         this.jobs = jobs;
@@ -220,7 +211,7 @@ public class BenchController {
                 card.frozen().map(Revision::number).orElse(0),
                 card.changes().stream().map(PlanChange::sentence).toList(),
                 releases.overturned(card.chosen()),
-                suppliers.missing(row.id()),
+                cards.missing(card),
                 steps,
                 (int) steps.stream().filter(s -> s.done() != null).count(),
                 card.seal(),
