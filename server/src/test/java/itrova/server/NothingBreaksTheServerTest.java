@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -25,7 +26,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Whatever is sent to any address the server describes, in any field, the answer is no fault of the server: each field of each body
- * is left out, nulled, and replaced by values of the wrong kind, sign and size, and each parameter likewise.
+ * is left out, nulled, and replaced in turn by values of the wrong kind, sign and size, and each parameter likewise.
  */
 class NothingBreaksTheServerTest {
     private static final JsonMapper JSON = new JsonMapper();
@@ -46,6 +47,7 @@ class NothingBreaksTheServerTest {
     private static Client lead;
     private static JsonNode api;
     private static int asked;
+    private static int turn;
     private static final List<String> FAULTS = new ArrayList<>();
 
     @BeforeAll
@@ -142,11 +144,20 @@ class NothingBreaksTheServerTest {
         return all;
     }
 
+    /** Each field meets nothing at all and every third of the odd values, the next field the next ones. */
+    private static List<String> oddOnes() {
+        int first = turn++ % 3;
+        return IntStream.range(0, ODD.size())
+                .filter(i -> i == 0 || i % 3 == first)
+                .mapToObj(ODD::get)
+                .toList();
+    }
+
     private static void replaceIn(JsonNode root, JsonNode node, List<String> all) {
         if (node instanceof ObjectNode object) {
             for (String name : List.copyOf(object.propertyNames())) {
                 JsonNode kept = object.get(name);
-                for (String odd : ODD) {
+                for (String odd : oddOnes()) {
                     object.set(name, JSON.readTree(odd));
                     all.add(root.toString());
                 }
@@ -157,7 +168,7 @@ class NothingBreaksTheServerTest {
             }
         } else if (node instanceof ArrayNode list && !list.isEmpty()) {
             JsonNode kept = list.get(0);
-            for (String odd : ODD) {
+            for (String odd : oddOnes()) {
                 list.set(0, JSON.readTree(odd));
                 all.add(root.toString());
             }
