@@ -51,6 +51,32 @@ function onProfileTaken(taken: Schemas["ProfileTaken"]) {
   emit("imported");
 }
 
+const walls = ref<Schemas["WheelView"][]>([]);
+const wall = ref("");
+
+async function loadWall() {
+  walls.value = await toData(client.GET("/api/wheels")).catch(() => []);
+}
+
+/** The same wheel as one on the wall, proven by two figures: its profile need not be read again. */
+async function onWall() {
+  const wheel = wall.value;
+  wall.value = "";
+  if (!wheel) return;
+  emit("refused", null);
+  try {
+    onProfileTaken(
+      await toData(
+        client.POST("/api/axles/{axleId}/wheel-profile/wall", {
+          params: { path: { axleId }, query: { side, wheel } },
+        }),
+      ),
+    );
+  } catch (e) {
+    emit("refused", e instanceof Refusal ? e : new Refusal(0, toMessage(e)));
+  }
+}
+
 /** A wheel's profile drawn or scanned: each of its places becomes a reading of this side. */
 async function onProfile(event: Event) {
   const input = event.target as HTMLInputElement;
@@ -104,6 +130,16 @@ async function onProfile(event: Event) {
         Wheel profile in, DXF, SVG or CSV
         <input type="file" accept=".dxf,.svg,.csv,.txt" class="visually-hidden" @change="onProfile" />
       </label>
+      <select
+        v-if="session.mayChange"
+        v-model="wall"
+        aria-label="Profile of a wheel on the wall"
+        @focus.once="loadWall"
+        @change="onWall"
+      >
+        <option value="">Profile of a wheel on the wall …</option>
+        <option v-for="w in walls" :key="w.code" :value="w.code">{{ w.code }} · {{ w.name }}</option>
+      </select>
       <button v-if="session.mayChange" type="button" @click="isTracing = true">
         Trace a photographed template …
       </button>
@@ -144,6 +180,7 @@ summary {
 
 .menu a,
 .menu .file,
+.menu select,
 .menu button {
   font: inherit;
   text-align: left;

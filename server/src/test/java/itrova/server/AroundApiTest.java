@@ -215,6 +215,25 @@ class AroundApiTest {
         assertThat(viewer.post(path, traced("300 mm")).status()).isEqualTo(403);
     }
 
+    /** The wheel found is the one on the wall only once two of its figures say so. */
+    @Test
+    void aWheelOnTheWallLendsItsProfile() throws Exception {
+        long axle = axleOf(newJob("FRONT_SPINDLE", 1), 0);
+        JsonNode wheel = ok(mechanic.get("/api/wheels/document")).path("wheels").get(0);
+        String code = wheel.path("code").asString();
+        String path = "/api/axles/" + axle + "/wheel-profile/wall?side=LEFT&wheel=" + code;
+        Answer unproven = mechanic.post(path, "");
+        assertThat(unproven.status()).isEqualTo(422);
+        assertThat(unproven.text()).contains("wheel");
+        read(axle, "LEFT", "WHEEL_BACKSPACING", wheel.path("backspacing_mm").asString());
+        read(axle, "LEFT", "WHEEL_BORE", wheel.path("bore_mm").asString());
+        int places = wheel.path("barrel_mm").size();
+        assertThat(ok(mechanic.post(path, "")).path("barrel").asInt()).isEqualTo(places);
+        JsonNode end = ok(mechanic.get("/api/axles/" + axle + "/end"));
+        assertThat(end.path("sides").get(0).path("barrel")).hasSize(places);
+        assertThat(mechanic.post(path.replace(code, "W-0"), "").status()).isEqualTo(404);
+    }
+
     /** The second axle of a trailer: nothing comes over until ends and wheels of both sides are proven equal, then everything does. */
     @Test
     void aWholeAxleIsTakenOverOnceItIsProvenEqual() throws Exception {

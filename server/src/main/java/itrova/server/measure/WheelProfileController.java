@@ -1,12 +1,16 @@
 package itrova.server.measure;
 
 import itrova.core.geometry.Point;
+import itrova.core.measure.Comparison;
 import itrova.core.measure.Instrument;
 import itrova.core.measure.Reading;
 import itrova.core.measure.TracedPicture;
 import itrova.core.quantity.UnitSystem;
+import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
+import itrova.core.vehicle.Station;
+import itrova.core.vehicle.Wheel;
 import itrova.formats.template.ProfileReader;
 import itrova.formats.template.WheelStations;
 import itrova.server.api.BadInputException;
@@ -99,13 +103,56 @@ public class WheelProfileController {
         }
     }
 
+    /** The profile of a wheel on the wall, once two figures of the wheel found are proven the same as its own. */
+    @PostMapping("/wall")
+    @Transactional
+    public ProfileTaken fromTheWall(
+            @PathVariable long axleId, @RequestParam Side side, @RequestParam @Size(max = 60) String wheel) {
+        Wheel onTheWall = bench.wheel(wheel);
+        AxleEnd found = bench.record(bench.lockedAxle(axleId)).end(side);
+        Comparison.whyNotEqual(found.withWheel(onTheWall), found, true).ifPresent(why -> {
+            throw BadInputException.of("wheel", wheel, me.wording().say(why));
+        });
+        List<Reading> all = new ArrayList<>();
+        onTheWall.barrel().forEach(s -> all.add(reading(side, Callout.WHEEL_BARREL, s)));
+        onTheWall.spokes().forEach(s -> all.add(reading(side, Callout.WHEEL_SPOKE, s)));
+        return keep(
+                axleId,
+                side,
+                all,
+                "wheel " + wheel,
+                new ProfileTaken(
+                        onTheWall.backspacing().value(),
+                        onTheWall.barrel().size(),
+                        onTheWall.spokes().size(),
+                        Instrument.STEEL_RULE.title()));
+    }
+
+    private static Reading reading(Side side, Callout callout, Station station) {
+        return reading(
+                side, callout, mm(station.place().value()), station.size().value(), Instrument.STEEL_RULE);
+    }
+
     private ProfileTaken taken(long axleId, Side side, List<Point> profile, Instrument like, String what) {
-        AxleRow row = bench.lockedAxle(axleId);
         WheelStations wheel = WheelStations.of(profile);
         List<Reading> all = new ArrayList<>();
         all.add(reading(side, Callout.WHEEL_BACKSPACING, "", wheel.backspacing(), like));
         wheel.barrel().forEach(s -> all.add(reading(side, Callout.WHEEL_BARREL, mm(s[0]), s[1], like)));
         wheel.spokes().forEach(s -> all.add(reading(side, Callout.WHEEL_SPOKE, mm(s[0]), s[1], like)));
+        return keep(
+                axleId,
+                side,
+                all,
+                what,
+                new ProfileTaken(
+                        wheel.backspacing(),
+                        wheel.barrel().size(),
+                        wheel.spokes().size(),
+                        like.title()));
+    }
+
+    private ProfileTaken keep(long axleId, Side side, List<Reading> all, String what, ProfileTaken told) {
+        AxleRow row = bench.lockedAxle(axleId);
         long person = me.get().id();
         int taken = archive.takeNew(axleId, all, person);
         events.add(
@@ -114,8 +161,7 @@ public class WheelProfileController {
                 what,
                 Map.of("side", side.word(), "rows", String.valueOf(all.size()), "new", String.valueOf(taken)),
                 person);
-        return new ProfileTaken(
-                wheel.backspacing(), wheel.barrel().size(), wheel.spokes().size(), like.title());
+        return told;
     }
 
     private static Reading reading(Side side, Callout callout, String place, double size, Instrument like) {
