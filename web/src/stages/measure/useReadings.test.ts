@@ -164,4 +164,27 @@ describe("a reading taken back", () => {
     asked[1]?.answer(end({ REGISTER: [], FLANGE: [] }));
     await undone;
   });
+
+  it("withdrawn and brought back, is taken back under its new number", async () => {
+    const asked = server();
+    const { enter, withdraw, undo, order } = bench(end({ REGISTER: [], FLANGE: [] }));
+    enter(TYPED);
+    await turn();
+    asked[0]?.answer(end({ REGISTER: [8], FLANGE: [] }));
+    await turn();
+    order.pick("REGISTER");
+    const gone = withdraw(8);
+    await turn();
+    asked[1]?.answer(end({ REGISTER: [], FLANGE: [] }));
+    await gone;
+    await undo.undo();
+    await turn();
+    asked[2]?.answer(end({ REGISTER: [11], FLANGE: [] }));
+    await turn();
+    const undone = undo.undo();
+    await turn();
+    expect(asked[3]?.path).toBe("/api/axles/7/readings/11");
+    asked[3]?.answer(end({ REGISTER: [], FLANGE: [] }));
+    await undone;
+  });
 });

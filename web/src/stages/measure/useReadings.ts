@@ -116,14 +116,26 @@ export function useReadings(
     const before = new Set(end.value ? toIds(end.value, entry) : []);
     const fresh = toIds(view, entry).filter((id) => !before.has(id));
     if (fresh.length > 0) {
-      const id = Math.max(...fresh);
-      readingIds.set(entry.clientId, id);
-      undo.change((deed) => {
-        if (deed.clientId === entry.clientId) deed.readingId = id;
-      });
+      know(entry.clientId, Math.max(...fresh));
     }
     end.value = view;
     onChanged();
+  }
+
+  /** What a sent entry became. One that came back after it was withdrawn is the same reading under a new number. */
+  function know(clientId: string, id: number) {
+    readingIds.set(clientId, id);
+    let old: number | undefined;
+    undo.change((deed) => {
+      if (deed.clientId !== clientId) return;
+      if (deed.kind === "withdrawn") old = deed.readingId;
+      deed.readingId = id;
+    });
+    if (old === undefined) return;
+    for (const [sent, was] of readingIds) if (was === old) readingIds.set(sent, id);
+    undo.change((deed) => {
+      if (deed.readingId === old) deed.readingId = id;
+    });
   }
 
   return { enter, withdraw, taken, undo };
