@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from "primevue/button";
 import { useToast } from "primevue/usetoast";
-import { computed, onMounted, ref, watch } from "vue";
+import { computed, nextTick, onMounted, ref, watch } from "vue";
 import { useRoute } from "vue-router";
 import { client, toData } from "../../api/client";
 import FigureField from "../../fields/FigureField.vue";
@@ -36,7 +36,15 @@ const SIDES = [
 const isMine = computed(() => session.mayChange);
 const other = computed<Side>(() => (side.value === "LEFT" ? "RIGHT" : "LEFT"));
 
-onMounted(a.load);
+onMounted(async () => {
+  await a.load();
+  if (!text.value?.tyre.width) void focus("[data-marking] input");
+});
+
+async function focus(where: string) {
+  await nextTick();
+  document.querySelector<HTMLInputElement>(where)?.focus();
+}
 
 /** Where somebody touched the drawing and has not said yet what stands there. */
 const spot = ref<Spot | null>(null);
@@ -228,6 +236,14 @@ async function onMarking() {
           >
             Add a thing
           </button>
+          <button
+            v-if="a.mayClearBoth.value && isMine"
+            type="button"
+            class="plain-button both"
+            @click="a.clearBoth"
+          >
+            Went round both wheels: nothing stands there, tyre and wheel the same on both
+          </button>
           <label class="tick">
             <input v-model="text.lookedInboard" type="checkbox" :disabled="!isMine" />
             Looked all round the knuckle or axle;
@@ -246,7 +262,8 @@ async function onMarking() {
               v-model="marking"
               label="Tyre's marking"
               hint="165/80 R 13 82 S: fills what is empty, as large as it may be"
-              @keydown.enter.prevent="onMarking"
+              data-marking
+              @keydown.enter.prevent="onMarking().then(() => fault || focus('[data-wheel-rated] input'))"
               @change="onMarking"
             />
             <FigureField v-model="text.tyre.width" label="Tyre width" />
@@ -341,6 +358,12 @@ aside {
   color: var(--caution-ink);
   padding: 0.5rem 0.9rem 0.5rem 2rem;
   margin: 0 0 0.8rem;
+}
+
+.both {
+  display: block;
+  margin-top: 0.4rem;
+  text-align: left;
 }
 
 .things {

@@ -45,7 +45,12 @@ const details = defineModel<Schemas["DetailsText"]>({ required: true });
         <input v-model="details.noValve" type="checkbox" :disabled="disabled || !!details.valveHeight" />
         No valve inside
       </label>
-      <FigureField v-model="details.wheelRated" label="Wheel rated" hint="load marked inside it" />
+      <FigureField
+        v-model="details.wheelRated"
+        data-wheel-rated
+        label="Wheel rated"
+        hint="load marked inside it"
+      />
       <FigureField v-model="details.capRoom" label="Room under the cap" hint="from the wheel's face out" />
     </div>
   </fieldset>

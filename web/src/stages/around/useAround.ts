@@ -115,6 +115,24 @@ export function useAround(side: Ref<Side>) {
     typed.value[into === "LEFT" ? "left" : "right"] = made;
   }
 
+  /** Nothing stands round either wheel, and tyre and wheel are the same on both: said by whoever went round them. */
+  function clearBoth() {
+    if (!typed.value) return;
+    const { left, right } = typed.value;
+    for (const t of [left, right]) t.lookedInboard = t.lookedAround = true;
+    const [from, into] = side.value === "LEFT" ? [left, right] : [right, left];
+    if (!Object.values(into.tyre).some(Boolean)) into.tyre = { ...from.tyre };
+    if (!into.details.wheelRated) into.details.wheelRated = from.details.wheelRated;
+  }
+  const mayClearBoth = computed(() => {
+    const sides = typed.value ? [typed.value.left, typed.value.right] : [];
+    return (
+      sides.length > 0 &&
+      sides.every((t) => countBeside(t) + countOnVehicle(t) === 0) &&
+      !sides.every((t) => t.lookedInboard && t.lookedAround)
+    );
+  });
+
   // what is typed is drawn as far as it can be understood; what cannot is told when it is kept
   let timer: ReturnType<typeof setTimeout> | undefined;
   let turn = 0;
@@ -166,6 +184,8 @@ export function useAround(side: Ref<Side>) {
     load,
     save,
     copy,
+    clearBoth,
+    mayClearBoth,
     countBeside,
     countOnVehicle,
   };

@@ -72,6 +72,17 @@ const otherSide = computed(
       .find((s) => s.side !== sideId.value)
       ?.callouts.find((c) => c.callout === callout.value?.callout) ?? null,
 );
+/** What `=` repeats: the other side's last reading, else that of an end which may be the same. */
+const same = computed(() => {
+  const theirs = otherSide.value?.readings.at(-1);
+  if (theirs) {
+    const across = sideId.value === "LEFT" ? "right" : "left";
+    return { text: theirs.text, instrument: theirs.instrument, where: `on the ${across}` };
+  }
+  const found = advice.value?.twins.find((t) => t.side === sideId.value);
+  const figure = found?.figures.find((f) => f.callout === callout.value?.callout);
+  return figure ? { ...figure, where: `at the ${found?.name}` } : null;
+});
 const loud = computed(() =>
   (side.value?.identities ?? []).flatMap((i) =>
     [i.againstPapers, i.contradiction].filter((t) => t !== undefined),
@@ -319,7 +330,7 @@ onUnmounted(() => {
             :callout="callout"
             :instruments="end.instruments"
             :is-next="suggested?.callout === callout.callout"
-            :other="otherSide"
+            :other="same"
             :sheet-number="order.sheetNumber.value"
             @skip="pickNext"
             @done="order.finish(selected)"

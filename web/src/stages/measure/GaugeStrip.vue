@@ -15,8 +15,8 @@ const { axleId, side, callout, instruments, isNext, other, sheetNumber } = defin
   callout: CalloutView;
   instruments: Schemas["InstrumentView"][];
   isNext: boolean;
-  /** The same dimension as it stands on the other side, which `=` repeats; none there: null. */
-  other: CalloutView | null;
+  /** The same dimension as it was read elsewhere, which `=` repeats; none there: null. */
+  other: { text: string; instrument: Schemas["InstrumentView"]["id"]; where: string } | null;
   /** Number of the dimension on the paper sheet while typing in from it; else 0. */
   sheetNumber: number;
 }>();
@@ -31,7 +31,7 @@ const emit = defineEmits<{
 }>();
 
 type GaugeUnits = "OWN" | UnitSystem;
-/** Typed where the other side was read: here it was read too, and is the same. */
+/** Typed where the same was read elsewhere: here it was read too, and is the same. */
 const SAME = "=";
 const session = useSession();
 const text = ref("");
@@ -114,7 +114,7 @@ watch([text, instrument, units], async () => {
 
 const echo = computed(() => {
   if (repeated.value)
-    return `= ${repeated.value.text} as on the ${side.side === "LEFT" ? "right" : "left"}: Enter says it was read here too.`;
+    return `= ${repeated.value.text} as ${repeated.value.where}: Enter says it was read here too.`;
   const u = understood.value;
   if (!u) return "";
   if (!u.ok) return u.problem ?? "";
@@ -127,16 +127,14 @@ const echo = computed(() => {
 });
 const shownMend = computed(() => mend.value || understood.value?.mend || "");
 
-/** What was read last on the other side, where `=` is typed: it was read here too and is the same. */
-const repeated = computed(() =>
-  text.value.trim() === SAME && !callout.hasPlaces ? (other?.readings.at(-1) ?? null) : null,
-);
+/** What was read elsewhere, where `=` is typed: it was read here too and is the same. */
+const repeated = computed(() => (text.value.trim() === SAME && !callout.hasPlaces ? other : null));
 
 function onEnter() {
   if (text.value.trim() === SAME) {
     const theirs = repeated.value;
     if (!theirs) {
-      problem.value = "Nothing was read on the other side yet that this could be the same as.";
+      problem.value = "Nothing was read elsewhere yet that this could be the same as.";
       return;
     }
     text.value = theirs.text;
@@ -295,6 +293,9 @@ defineExpose({ giveBack, typeIn, isPristine, focus });
       <datalist id="choices">
         <option v-for="c in callout.choices" :key="c" :value="c" />
       </datalist>
+      <div v-if="callout.choices.length" class="chips" role="group" :aria-label="`${callout.title} is`">
+        <button v-for="c in callout.choices" :key="c" type="button" @click="typeIn(c)">{{ c }}</button>
+      </div>
       <button
         v-if="callout.hasPlaces && callout.readings.length"
         type="button"
@@ -434,6 +435,14 @@ select {
   cursor: pointer;
 }
 
+.chips {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.3rem;
+  flex: 1 1 100%;
+}
+
+.chips button,
 .done {
   font: inherit;
   min-height: 46px;

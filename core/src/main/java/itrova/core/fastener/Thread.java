@@ -7,6 +7,7 @@ import itrova.core.quantity.Unit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -50,12 +51,29 @@ public record Thread(String designation, double diameter, double pitch, boolean 
             "M6x1", "1/4-28", "M8x1.25", "5/16-24", "3/8-24", "M10x1.5", "7/16-20", "M12x1.5", "1/2-20", "M14x1.5",
             "9/16-18", "5/8-18", "M16x1.5", "3/4-16");
 
+    /** A worn or plated thread measures this much off at most (mm); common practice. */
+    private static final double NEAR = 0.6;
+
     /** The usual thread whose diameter (mm) is nearest. */
     public static Thread usual(double diameter) {
         return USUAL.stream()
                 .map(Thread::parse)
                 .min(Comparator.comparingDouble(t -> Math.abs(t.diameter() - diameter)))
                 .orElseThrow();
+    }
+
+    /** Usual threads a diameter (mm) may be of, the nearest first; all of them where none was read. */
+    public static List<String> usualNear(OptionalDouble diameter) {
+        if (diameter.isEmpty()) {
+            return USUAL;
+        }
+        double d = diameter.getAsDouble();
+        return USUAL.stream()
+                .map(Thread::parse)
+                .filter(t -> Math.abs(t.diameter() - d) <= NEAR)
+                .sorted(Comparator.comparingDouble(t -> Math.abs(t.diameter() - d)))
+                .map(Thread::designation)
+                .toList();
     }
 
     private static Thread metric(double diameter, double pitch, String text) {

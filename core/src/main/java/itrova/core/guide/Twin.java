@@ -2,8 +2,6 @@ package itrova.core.guide;
 
 import itrova.core.guide.NextReading.Suggestion;
 import itrova.core.measure.Comparison;
-import itrova.core.measure.ReadingSpec;
-import itrova.core.measure.TakenApart;
 import itrova.core.phrase.Phrase;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Callout;
@@ -38,7 +36,7 @@ public record Twin(String name, AxleEnd here, AxleEnd there) {
     }
 
     /**
-     * Suggestions with those first that prove or disprove it, after what can be read only while the wheel is on; the others keep their
+     * Suggestions with those first that prove or disprove it, after the gaps of the vehicle, which nothing takes over; the others keep their
      * order behind them. Once it is proven, or differs, nothing changes.
      */
     public List<Suggestion> provedFirst(List<Suggestion> ranked) {
@@ -58,7 +56,7 @@ public record Twin(String name, AxleEnd here, AxleEnd there) {
         for (Suggestion s : ranked) {
             if (proofs.containsKey(s)) {
                 proving.add(s.because(Phrase.of("next-reading.proves-the-same", name)));
-            } else if (s.side() == side() && ReadingSpec.of(s.callout()).needs() == TakenApart.ON) {
+            } else if (s.side() == side() && s.callout().isGapOfVehicle()) {
                 first.add(s);
             } else {
                 rest.add(s);

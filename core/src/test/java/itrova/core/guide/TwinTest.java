@@ -49,7 +49,7 @@ class TwinTest {
     }
 
     @Test
-    void twoOfTheWheelAndTwoOfTheEndComeAfterWhatNeedsTheWheelOn() {
+    void twoOfTheWheelAndTwoOfTheEndComeAfterTheGapsOfTheVehicle() {
         assertThat(order(right().build()))
                 .containsExactly(
                         Callout.WHEEL_TO_FENDER,

@@ -3,6 +3,8 @@ package itrova.server.measure;
 import itrova.core.finding.Verdict;
 import itrova.core.guide.NextReading;
 import itrova.core.guide.Twin;
+import itrova.core.measure.Instrument;
+import itrova.core.measure.Reading;
 import itrova.core.measure.ReadingSpec;
 import itrova.core.measure.TakenApart;
 import itrova.core.measure.WantedReadings;
@@ -19,6 +21,7 @@ import itrova.server.store.FamilyStore;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -75,10 +78,23 @@ public class AdviceController {
      *
      * @param axle the other end's axle
      * @param proven whether enough agrees to take the rest over
+     * @param figures its last readings of single lengths, for whoever reads the same here
      */
-    public record TwinView(Side side, String name, long axle, Side from, boolean proven) {}
+    public record TwinView(Side side, String name, long axle, Side from, boolean proven, List<TwinFigure> figures) {}
 
-    private record Found(long axle, Side from, Twin twin) {}
+    /** A reading of the other end with its unit. */
+    public record TwinFigure(Callout callout, String text, Instrument instrument) {}
+
+    private record Found(long axle, Side from, Twin twin, List<Reading> readings) {
+        List<TwinFigure> figures() {
+            Map<Callout, TwinFigure> last = new EnumMap<>(Callout.class);
+            readings.stream()
+                    .filter(r -> r.side() == from && r.callout().kind() == Callout.Kind.LENGTH)
+                    .filter(r -> !r.callout().hasPlaces() && !r.callout().isGapOfVehicle())
+                    .forEach(r -> last.put(r.callout(), new TwinFigure(r.callout(), r.textWithUnit(), r.instrument())));
+            return List.copyOf(last.values());
+        }
+    }
 
     @GetMapping("/advice")
     public AdviceView advice(@PathVariable long axleId) {
@@ -113,7 +129,8 @@ public class AdviceController {
                                 f.twin().name(),
                                 f.axle(),
                                 f.from(),
-                                f.twin().isProven()))
+                                f.twin().isProven(),
+                                f.figures()))
                         .toList());
     }
 
@@ -135,17 +152,15 @@ public class AdviceController {
     private Stream<Found> candidates(AxleRow row, AxleRecord record, Side side) {
         Side across = side == Side.LEFT ? Side.RIGHT : Side.LEFT;
         AxleEnd here = record.end(side);
-        Stream<Found> otherSide =
-                Stream.of(new Found(row.id(), across, new Twin(across.word() + " side", here, record.end(across))));
+        Twin mirrored = new Twin(across.word() + " side", here, record.end(across));
+        Stream<Found> otherSide = Stream.of(new Found(row.id(), across, mirrored, record.readings()));
         Stream<Found> otherAxles = jobs.axles(row.jobId()).stream()
                 .filter(a -> a.id() != row.id() && a.form().equals(row.form()))
-                .map(a -> new Found(
-                        a.id(),
-                        side,
-                        new Twin(
-                                a.name() + ", " + side.word(),
-                                here,
-                                bench.record(a).end(side))));
+                .map(a -> {
+                    AxleRecord there = bench.record(a);
+                    Twin twin = new Twin(a.name() + ", " + side.word(), here, there.end(side));
+                    return new Found(a.id(), side, twin, there.readings());
+                });
         return Stream.concat(otherSide, otherAxles)
                 .filter(f -> WantedReadings.stillWanted(f.twin().there()) == 0);
     }

@@ -36,6 +36,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
 /** An axle with both sides as measured. Lengths in mm. */
@@ -253,6 +254,19 @@ public record AxleEndView(
                 d.source());
     }
 
+    /** What may be written for a word, or what a thread may be by its diameter; empty where neither helps. */
+    private static List<String> choices(Callout callout, AxleEnd end) {
+        if (callout.kind() != Callout.Kind.THREAD) {
+            return Words.choices(callout);
+        }
+        OptionalDouble diameter = callout == Callout.STUD_THREAD
+                ? end.length(Callout.STUD_MAJOR)
+                        .map(m -> OptionalDouble.of(m.value()))
+                        .orElse(OptionalDouble.empty())
+                : OptionalDouble.empty();
+        return itrova.core.fastener.Thread.usualNear(diameter);
+    }
+
     private static List<StationView> stations(List<Station> stations) {
         return stations.stream()
                 .map(s -> new StationView(
@@ -288,7 +302,7 @@ public record AxleEndView(
                 spec.howTo(),
                 spec.slip(),
                 spec.caution(),
-                Words.choices(callout),
+                choices(callout, end),
                 value,
                 doubt,
                 end.thread(callout)
