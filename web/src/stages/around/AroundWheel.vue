@@ -139,6 +139,11 @@ async function onMarking() {
     fault.value = toMessage(e);
   }
 }
+
+async function onMarkingEnter() {
+  await onMarking();
+  if (!fault.value) await focus("[data-wheel-rated] input");
+}
 </script>
 
 <template>
@@ -263,7 +268,7 @@ async function onMarking() {
               label="Tyre's marking"
               hint="165/80 R 13 82 S: fills what is empty, as large as it may be"
               data-marking
-              @keydown.enter.prevent="onMarking().then(() => fault || focus('[data-wheel-rated] input'))"
+              @keydown.enter.prevent="onMarkingEnter"
               @change="onMarking"
             />
             <FigureField v-model="text.tyre.width" label="Tyre width" />
