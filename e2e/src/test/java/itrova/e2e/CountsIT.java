@@ -174,9 +174,7 @@ class CountsIT extends BrowserTest {
                         .toList();
                 Reading r = along.get(List.of(0, 2, along.size() - 1).get(turn));
                 enter(shown(place(r), 0, 2) + ":" + shortly(r));
-            } else if (readOnLeft.contains(callout)
-                            && other.get(0).text().equals(here.get(0).text())
-                    || twinRead.contains(callout)) {
+            } else if (isTheSame(side, callout, here, other)) {
                 enter("=");
             } else if (callout.kind() == Callout.Kind.THREAD || callout == Callout.WHEEL_NUT_SEAT) {
                 Locator chip = strip.getByRole(
@@ -209,6 +207,13 @@ class CountsIT extends BrowserTest {
                 new Locator.GetByRoleOptions().setName("Take over").setExact(true)));
         assertThat(dialog).isHidden();
         settle();
+    }
+
+    /** Whether `=` repeats what is true here too: the other side's where that was read, else that of the axle before. */
+    private boolean isTheSame(Side side, Callout callout, List<Reading> here, List<Reading> other) {
+        return side == Side.RIGHT && readOnLeft.contains(callout)
+                ? other.get(0).text().equals(here.get(0).text())
+                : twinRead.contains(callout);
     }
 
     private boolean isTheSame(Set<Callout> read) {
