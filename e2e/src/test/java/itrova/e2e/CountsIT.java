@@ -87,6 +87,9 @@ class CountsIT extends BrowserTest {
 
     /** What a tool in these units shows: hundredths of a millimetre, or thousandths of an inch; what is written coarser is taken coarser. */
     private String shortly(Reading r) {
+        if (r.callout().isGapOfVehicle()) {
+            return shown(r.value().orElseThrow(), 0, 1); // a tape's
+        }
         return r.callout().kind() == Callout.Kind.LENGTH
                 ? shown(r.value().orElseThrow(), 2, 3)
                 : r.text().equals("60 deg cone") ? "60" : r.text();
@@ -304,7 +307,7 @@ class CountsIT extends BrowserTest {
         AxleRecord truth = DemoData.jobs().get(0).axles().get(0);
         measureBothSides(truth);
         lookAround("165/80R14 88S", in == UnitSystem.METRIC ? "600" : "1320");
-        count("front", 250, 260, 45);
+        count("front", 250, 250, 45);
     }
 
     @ParameterizedTest
@@ -344,7 +347,7 @@ class CountsIT extends BrowserTest {
         AxleRecord truth = DemoData.jobs().get(2).axles().get(0);
         measureBothSides(truth);
         lookAround("165/80R13 102N", in == UnitSystem.METRIC ? "850" : "1880");
-        count("trailer first axle", 250, 270, 50);
+        count("trailer first axle", 250, 275, 50);
 
         keys = 0;
         entries = 0;
