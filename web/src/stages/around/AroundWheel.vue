@@ -221,6 +221,9 @@ async function onMarkingEnter() {
             stands.
           </p>
           <ol class="things">
+            <li v-for="{ s, n } in byFigures" :key="`f${n}`" class="by-figures">
+              <span class="n">{{ n }}</span> {{ s.name }} <span class="soft small">by figures</span>
+            </li>
             <li v-for="(t, i) in text.taped" :key="`t${i}`">
               <button type="button" :class="{ now: i === open }" @click="((open = i), (isAsking = false))">
                 <span class="n">{{ toNumber(i) }}</span>
@@ -228,9 +231,6 @@ async function onMarkingEnter() {
                 <span>{{ t.name }}</span>
                 <span class="soft small">{{ t.in ? `${t.in} in` : "to be read" }}</span>
               </button>
-            </li>
-            <li v-for="{ s, n } in byFigures" :key="`f${n}`" class="by-figures">
-              <span class="n">{{ n }}</span> {{ s.name }} <span class="soft small">by figures</span>
             </li>
           </ol>
           <button

@@ -18,9 +18,9 @@ const SECTION: Partial<Record<ReadingKey, Line>> = {
   high: [232, 66, 232, 16],
 };
 const FACE: Partial<Record<ReadingKey, Line>> = {
-  near: [128, 76, 165, 46],
-  far: [128, 76, 196, 21],
-  across: [158, 30, 184, 62],
+  near: [128, 68, 165, 42],
+  far: [128, 68, 196, 17],
+  across: [152, 33, 178, 65],
 };
 const ABOVE: Partial<Record<ReadingKey, Line>> = {
   rear: [212, 76, 212, 100],
@@ -55,11 +55,11 @@ const line = computed<Line | undefined>(() => {
       <text x="30" y="138">seen from behind</text>
     </g>
     <g v-else-if="scene === 'face'">
-      <circle cx="128" cy="76" r="58" class="tyre" />
-      <circle cx="128" cy="76" r="10" class="metal" />
-      <path d="M128 76 V6" class="axis" />
-      <path d="M152 38 L178 70 L209 37 L183 5 Z" transform="translate(0 -1)" class="thing" />
-      <path v-if="reading === 'clock'" d="M128 30 A46 46 0 0 1 164 47" class="tape" />
+      <circle cx="128" cy="68" r="52" class="tyre" />
+      <circle cx="128" cy="68" r="10" class="metal" />
+      <path d="M128 68 V4" class="axis" />
+      <path d="M152 38 L178 70 L209 37 L183 5 Z" transform="translate(0 -5)" class="thing" />
+      <path v-if="reading === 'clock'" d="M128 22 A46 46 0 0 1 164 39" class="tape" />
       <text x="8" y="138">from outboard, the front to the right</text>
     </g>
     <g v-else>

@@ -57,7 +57,7 @@ const isLeft = computed(() => order.side === "LEFT");
     </svg>
     <ol class="small">
       <li v-for="p in order.places" :key="p.piece" :class="{ now: p.now }">
-        {{ p.title }}<span v-if="p.across || p.along" class="soft"> {{ toSize(p) }}</span
+        {{ p.title }}<span v-if="p.across || p.along" class="soft size">{{ toSize(p) }}</span
         ><span v-if="p.now" class="soft"> (now)</span>
       </li>
     </ol>
@@ -136,6 +136,10 @@ ol {
   columns: 2;
   margin: 0.3rem 0 0;
   padding-left: 1.6rem;
+}
+
+.size {
+  margin-left: 0.35em;
 }
 
 li.now {
