@@ -43,6 +43,16 @@ describe("undo and redo", () => {
     expect(stack.canRedo.value).toBe(false);
   });
 
+  it("keeps what could not be taken back", async () => {
+    const stack = useUndo<string>("view", {
+      undo: () => Promise.reject(new Error("no connection")),
+      redo: () => undefined,
+    });
+    stack.did("a");
+    await expect(stack.undo()).rejects.toThrow("no connection");
+    expect([stack.canUndo.value, stack.canRedo.value]).toEqual([true, false]);
+  });
+
   it("survives a reload, each person's and each view's own", async () => {
     const before = useUndo("view", acts);
     before.did("a");

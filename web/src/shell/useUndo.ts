@@ -66,18 +66,20 @@ export function useUndo<D>(name: string, { undo: takeBack, redo: doAgain }: Acts
 
   const undo = () =>
     inTurn(async () => {
-      const deed = done.value.pop();
+      const deed = done.value.at(-1);
       if (deed === undefined) return;
-      await takeBack(deed);
+      await takeBack(deed); // refused: it stays to be tried again
+      done.value.pop();
       undone.value.push(deed);
       keep();
     });
 
   const redo = () =>
     inTurn(async () => {
-      const deed = undone.value.pop();
+      const deed = undone.value.at(-1);
       if (deed === undefined) return;
       await doAgain(deed);
+      undone.value.pop();
       done.value.push(deed);
       keep();
     });

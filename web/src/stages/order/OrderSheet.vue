@@ -77,7 +77,9 @@ function onSign() {
         }),
       ),
     "Signed",
-  );
+  ).then(() => {
+    if (!problem.value) reason.value = ""; // it stands in the record now
+  });
 }
 
 function onPlace() {

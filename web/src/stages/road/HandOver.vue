@@ -13,8 +13,10 @@ useKept(`hand-over.${road.jobId}`, { owner });
 const mayBeHanded = computed(() => !road.standing.length && !road.handing.length);
 const has = (as: string) => road.signatures.some((s) => s.as === as);
 
-const onSign = (as: "MECHANIC" | "LEAD" | "OWNER") =>
-  deeds.sign({ as, name: as === "OWNER" ? owner.value : "", seal: road.seal });
+async function onSign(as: "MECHANIC" | "LEAD" | "OWNER") {
+  const name = as === "OWNER" ? owner.value : "";
+  if ((await deeds.sign({ as, name, seal: road.seal })) && as === "OWNER") owner.value = "";
+}
 </script>
 
 <template>
