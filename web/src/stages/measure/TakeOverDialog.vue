@@ -95,10 +95,8 @@ async function onTake() {
   try {
     const result = await take();
     if (result.refused) answer.value = result.refused;
-    else {
-      isOpen.value = false;
-      emit("taken", result.taken);
-    }
+    else isOpen.value = false;
+    if (result.taken || !result.refused) emit("taken", result.taken);
   } catch (e) {
     answer.value = toMessage(e);
   }
