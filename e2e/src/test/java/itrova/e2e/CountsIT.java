@@ -35,7 +35,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /**
  * How much is typed from a job's first page to its first kit proven to fit, written to {@code .itrova/counts.txt}. A key is a key pressed or
- * a tap on something; an entry is a field filled. The readings are those of the demo vehicles, typed as short as they are read.
+ * a tap on something; an entry is a field filled. The most allowed leaves a few keys: what is asked next may hang on when the advice came. The readings are those of the demo vehicles, typed as short as they are read.
  */
 class CountsIT extends BrowserTest {
     private static final Map<String, String> COUNTS = new TreeMap<>();
@@ -318,7 +318,7 @@ class CountsIT extends BrowserTest {
         AxleRecord truth = DemoData.jobs().get(1).axles().get(0);
         measureBothSides(truth);
         lookAround("175/80R14 86S", in == UnitSystem.METRIC ? "550" : "1210");
-        count("rear", 235, 245, 45);
+        count("rear", 250, 260, 46);
     }
 
     private void plateLoad(int axle) {
@@ -347,7 +347,7 @@ class CountsIT extends BrowserTest {
         AxleRecord truth = DemoData.jobs().get(2).axles().get(0);
         measureBothSides(truth);
         lookAround("165/80R13 102N", in == UnitSystem.METRIC ? "850" : "1880");
-        count("trailer first axle", 250, 275, 50);
+        count("trailer first axle", 255, 285, 51);
 
         keys = 0;
         entries = 0;
@@ -367,6 +367,6 @@ class CountsIT extends BrowserTest {
             press(side == Side.LEFT ? "Alt+l" : "Alt+r");
             measure(truth, side, read -> false);
         }
-        count("trailer second axle", 40, 40, 20);
+        count("trailer second axle", 46, 46, 20);
     }
 }
