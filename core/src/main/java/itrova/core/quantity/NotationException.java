@@ -8,13 +8,13 @@ public final class NotationException extends IllegalArgumentException {
         super(message);
     }
 
-    static NotationException empty() {
-        return new NotationException("Nothing was typed. Write a measure such as 2 13/16, 71.4 mm or 2.81 in.");
+    static NotationException empty(Dimension dimension) {
+        return new NotationException("Nothing was typed. Write a measure such as " + examples(dimension) + ".");
     }
 
-    static NotationException notANumber(String text, String part) {
-        return new NotationException("“" + text + "” is not a measure: “" + part
-                + "” cannot be read. Write it like 2 13/16, 71.4 mm or 2.81 in.");
+    static NotationException notANumber(String text, String part, Dimension dimension) {
+        return new NotationException("“" + text + "” is not a measure: “" + part + "” cannot be read. Write it like "
+                + examples(dimension) + ".");
     }
 
     static NotationException badFraction(String text, String fraction) {
@@ -54,6 +54,16 @@ public final class NotationException extends IllegalArgumentException {
 
     static NotationException notWhole(String text) {
         return new NotationException("“" + text + "” is not a count. Write a whole number such as 5.");
+    }
+
+    private static String examples(Dimension dimension) {
+        return switch (dimension) {
+            case LENGTH -> "2 13/16, 71.4 mm or 2.81 in";
+            case MASS -> "780 kg or 1720 lb";
+            case TORQUE -> "90 N·m or 66 lbf·ft";
+            case PRESSURE -> "7.5 MPa, 75 bar or 1090 psi";
+            case COUNT -> "5";
+        };
     }
 
     private static String usable(Dimension dimension) {

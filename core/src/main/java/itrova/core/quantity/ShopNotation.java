@@ -71,7 +71,7 @@ public final class ShopNotation {
     private static Printed read(String text, Dimension dimension, Unit usual) {
         String trimmed = tidy(text);
         if (trimmed.isEmpty()) {
-            throw NotationException.empty();
+            throw NotationException.empty(dimension);
         }
         if (trimmed.length() > MAX_LENGTH) {
             throw NotationException.tooLong(trimmed.length());
@@ -160,12 +160,12 @@ public final class ShopNotation {
         if (!matcher.matches()
                 || (matcher.group(2).isEmpty()
                         && (matcher.group(3) == null || matcher.group(3).isEmpty()))) {
-            throw NotationException.notANumber(text.strip(), body);
+            throw NotationException.notANumber(text.strip(), body, dimension);
         }
         String rest = matcher.group(4);
         boolean written = !rest.isBlank();
         if (written && !startsLikeAUnit(rest.strip())) {
-            throw NotationException.notANumber(text.strip(), rest.strip());
+            throw NotationException.notANumber(text.strip(), rest.strip(), dimension);
         }
         Unit unit = written ? unitOf(text, rest, dimension) : usual;
         String decimals = matcher.group(3) == null ? "" : matcher.group(3);
@@ -188,7 +188,7 @@ public final class ShopNotation {
                 .orElseThrow(() -> Character.isLetter(spelling.strip().charAt(0))
                                 || "\"'″′”’".indexOf(spelling.strip().charAt(0)) >= 0
                         ? NotationException.unknownUnit(text.strip(), spelling.strip(), dimension)
-                        : NotationException.notANumber(text.strip(), spelling.strip()));
+                        : NotationException.notANumber(text.strip(), spelling.strip(), dimension));
     }
 
     private static String tidy(String text) {

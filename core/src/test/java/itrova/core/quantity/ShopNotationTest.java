@@ -41,6 +41,25 @@ class ShopNotationTest {
         assertThat(length(text).si()).isEqualTo(mm, within(1e-9));
     }
 
+    /** Each dimension has a remedy of its own: a mass is not mended by an example of a length. */
+    @Test
+    void whatCannotBeReadIsMendedByAnExampleOfItsKind() {
+        for (Dimension d : Dimension.values()) {
+            String said = org.assertj.core.api.Assertions.catchThrowable(
+                            () -> ShopNotation.parse("banana 7x", d, Unit.si(d)))
+                    .getMessage();
+            String examples = said.substring(said.indexOf("Write it like ") + 14, said.length() - 1);
+            for (String example : examples.split(", | or ")) {
+                assertThat(ShopNotation.parse(example, d, Unit.si(d)).si())
+                        .as(said)
+                        .isPositive();
+            }
+        }
+        assertThat(org.assertj.core.api.Assertions.catchThrowable(
+                        () -> ShopNotation.parse("banana", Dimension.MASS, Unit.si(Dimension.MASS))))
+                .hasMessageContaining("780 kg");
+    }
+
     @Test
     void everySixtyFourthToTwentyFourInchesComesBack() {
         for (int parts = 0; parts <= 24 * 64; parts++) {
