@@ -85,7 +85,11 @@ const tyre = computed(() => {
   const b = (inside + width) * sign.value;
   return { x: Math.min(a, b), width, r };
 });
-const hub = computed(() => (sketch?.hubFace ?? 0) * sign.value);
+/** Where most hub faces stand, drawn dashed until it is read (mm from the bracket face). */
+const USUAL_FACE = 60;
+const isHubRead = computed(() => sketch?.hubFace !== undefined);
+const isTyrePlaced = computed(() => sketch?.tyreInside !== undefined);
+const hub = computed(() => (sketch?.hubFace ?? USUAL_FACE) * sign.value);
 const axis = computed(() => sketch?.axis ?? []);
 
 function toPlace(event: MouseEvent) {
@@ -170,7 +174,7 @@ function onTouch(event: MouseEvent, view: Spot["view"]) {
             <circle :cx="x" :cy="y" r="27" class="ball" />
             <text :x="x" :y="y + 12" class="n far">{{ n }}</text>
           </g>
-          <path :d="`M${hub} -75 v150`" class="face" />
+          <path :d="`M${hub} -75 v150`" :class="['face', { assumed: !isHubRead }]" />
           <path
             v-if="view === 'behind' && axis.length"
             :d="`M${(axis[0] ?? 0) * sign} ${-(axis[2] ?? 0)} L${(axis[3] ?? 0) * sign} ${-(axis[5] ?? 0)}`"
@@ -195,6 +199,9 @@ function onTouch(event: MouseEvent, view: Spot["view"]) {
         </svg>
       </figure>
     </div>
+    <p v-if="sketch && !(isHubRead && isTyrePlaced)" class="small soft">
+      {{ isHubRead ? "The tyre is" : "Hub face and tyre are" }} drawn where they usually stand, until read.
+    </p>
   </div>
 </template>
 
@@ -247,6 +254,11 @@ svg {
 .face {
   stroke: var(--accent);
   stroke-width: 7;
+}
+
+.assumed {
+  stroke: var(--ink-soft);
+  stroke-dasharray: 18 12;
 }
 
 .king-pin {

@@ -28,6 +28,11 @@ const LEAST_POINTS = 6;
 const address = ref("");
 const size = ref({ width: 0, height: 0 });
 const clicks = ref<Pixel[]>([]);
+/** How large the picture is shown, as a multiple of the dialog's width. */
+const zoom = ref(1);
+/** What a click may be off on the screen (pixels), and the most any was in the picture's own. */
+const OFF = 2;
+const click = ref(OFF);
 const bar = ref("");
 const radius = ref("");
 const problem = ref("");
@@ -42,6 +47,7 @@ function forget() {
   if (address.value) URL.revokeObjectURL(address.value);
   address.value = "";
   clicks.value = [];
+  click.value = OFF;
   problem.value = "";
 }
 watch(isOpen, (open) => open || forget());
@@ -68,6 +74,7 @@ function onFile(event: Event) {
 function onClick(event: MouseEvent) {
   const shown = (event.currentTarget as SVGSVGElement).getScreenCTM();
   if (!shown) return;
+  click.value = Math.max(click.value, OFF / shown.a);
   const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(shown.inverse());
   clicks.value.push({ x, y });
 }
@@ -90,6 +97,7 @@ async function onTake() {
           faceOuter,
           innerRadius: radius.value,
           points: points.value,
+          click: click.value,
         },
       }),
     );
@@ -130,20 +138,25 @@ const mark = computed(() => Math.max(size.value.width, size.value.height) / 120)
         <button type="button" class="plain-button" :disabled="!clicks.length" @click="clicks.pop()">
           Last click back
         </button>
+        <button type="button" class="plain-button" :disabled="zoom >= 8" @click="zoom *= 2">Larger</button>
+        <button type="button" class="plain-button" :disabled="zoom <= 1" @click="zoom /= 2">Smaller</button>
         <span class="soft">{{ points.length }} of at least {{ LEAST_POINTS }} points</span>
       </div>
-      <svg
-        :viewBox="`0 0 ${size.width} ${size.height}`"
-        role="img"
-        aria-label="The photographed template: click its points"
-        @click="onClick"
-      >
-        <image :href="address" :width="size.width" :height="size.height" />
-        <polyline :points="toLine(clicks.slice(0, 2))" class="bar" />
-        <polyline :points="toLine(clicks.slice(2, 4))" class="face" />
-        <polyline :points="toLine(points)" class="profile" />
-        <circle v-for="(p, i) in clicks" :key="i" :cx="p.x" :cy="p.y" :r="mark" class="click" />
-      </svg>
+      <div class="window" tabindex="0" role="group" aria-label="The picture, to be scrolled">
+        <svg
+          :style="{ width: `${zoom * 100}%` }"
+          :viewBox="`0 0 ${size.width} ${size.height}`"
+          role="img"
+          aria-label="The photographed template: click its points"
+          @click="onClick"
+        >
+          <image :href="address" :width="size.width" :height="size.height" />
+          <polyline :points="toLine(clicks.slice(0, 2))" class="bar" />
+          <polyline :points="toLine(clicks.slice(2, 4))" class="face" />
+          <polyline :points="toLine(points)" class="profile" />
+          <circle v-for="(p, i) in clicks" :key="i" :cx="p.x" :cy="p.y" :r="mark" class="click" />
+        </svg>
+      </div>
     </template>
     <p v-if="problem" class="failure" role="alert">{{ problem }}</p>
     <template #footer>
@@ -176,10 +189,13 @@ const mark = computed(() => Math.max(size.value.width, size.value.height) / 120)
   margin-bottom: 0.5rem;
 }
 
+.window {
+  max-height: 56vh;
+  overflow: auto;
+}
+
 svg {
   display: block;
-  width: 100%;
-  max-height: 58vh;
   cursor: crosshair;
   background: var(--paper);
 }

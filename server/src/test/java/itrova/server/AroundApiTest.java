@@ -167,6 +167,15 @@ class AroundApiTest {
         String tape = "\"kingPin\":{\"lowerIn\":\"90\",\"lowerDown\":\"110\",\"upperIn\":\"100\",\"upperUp\":\"140\","
                 + "\"lowerAhead\":\"\",\"upperAhead\":\"\",\"lockIn\":\"32\",\"lockOut\":\"30\"}";
         String told = view.path("left").toString().replaceAll("\"kingPin\":\\{[^}]*}", tape);
+        // refused at once, not when the hub face is read and the axis gets its place
+        String onePlace = told.replace("\"lowerDown\":\"110\"", "\"lowerDown\":\"5\"")
+                .replace("\"upperUp\":\"140\"", "\"upperUp\":\"5\"");
+        Answer unlikely = mechanic.put(path, body(view, onePlace));
+        assertThat(unlikely.status()).isEqualTo(422);
+        assertThat(unlikely.text()).contains("king-pin").contains("30 mm");
+        assertThat(mechanic.put(path, body(view, told.replace("\"lockIn\":\"32\"", "\"lockIn\":\"95\"")))
+                        .text())
+                .contains("between 0 and 70");
         read(axle, "LEFT", "HUB_FACE", "60");
         JsonNode kept = ok(mechanic.put(path, body(view, told)));
         assertThat(left(kept).path("axis").get(0).asDouble()).isEqualTo(-30);
@@ -192,7 +201,7 @@ class AroundApiTest {
         }
         return "{\"side\":\"LEFT\",\"barFrom\":" + pixel(100, 50) + ",\"barTo\":" + pixel(1600, 50)
                 + ",\"barLength\":\"" + barLength + "\",\"faceInner\":" + pixel(2000, 1335) + ",\"faceOuter\":"
-                + pixel(2000, 700) + ",\"innerRadius\":\"33 mm\",\"points\":[" + points + "]}";
+                + pixel(2000, 500) + ",\"innerRadius\":\"33 mm\",\"click\":2,\"points\":[" + points + "]}";
     }
 
     @Test

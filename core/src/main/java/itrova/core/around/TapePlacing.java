@@ -36,10 +36,12 @@ public final class TapePlacing {
     static final double HAND = 4;
     /** How far a thing is taken to run on where its end was not reached (mm). */
     static final double RUN_ON = 600;
-    /** How far a tyre's width may be off its stated one, as a part of it; common practice. */
-    static final double BULGE = 0.04;
+    /** How much less wide a tyre may be than stated, where its width was taken as large as its marking lets it be; common practice. */
+    static final double BULGE = 0.08;
     /** Lean of a king-pin axis seen from the side, where nobody read it (degrees either way); common practice for older vehicles. */
     static final double CASTER = 6;
+    /** Half the diameter of a tyre nobody told of (mm). */
+    private static final double USUAL_RADIUS = 350;
 
     private TapePlacing() {}
 
@@ -69,7 +71,7 @@ public final class TapePlacing {
         }
         Optional<Measured> hub = face(TapeFace.HUB, end, s.tyre());
         Optional<Steering> steering =
-                s.steering().or(() -> taped.kingPin().flatMap(k -> hub.map(face -> steering(k, face))));
+                s.steering().or(() -> taped.kingPin().flatMap(k -> hub.map(face -> steering(k, face, s.tyre()))));
         return new Surroundings(
                 new Seen<>(inboard, s.inboard().isAll() && left.stream().noneMatch(Beside.class::isInstance)),
                 new Seen<>(chassis, s.chassis().isAll() && left.stream().noneMatch(OnVehicle.class::isInstance)),
@@ -132,29 +134,27 @@ public final class TapePlacing {
         double from = face.value() - v.inFar().orElse(v.in() + RUN_ON);
         return new Box(
                 v.name(),
-                new Point3(from, least(v.rear()), least(v.low())),
-                new Point3(to, most(v.front()), most(v.high())),
+                new Point3(from, least(v.rear(), v.front()), least(v.low(), v.high())),
+                new Point3(to, most(v.front(), v.rear()), most(v.high(), v.low())),
                 TAPE + face.expanded() + bulge);
     }
 
-    private static double least(OptionalDouble end) {
-        return end.orElse(-RUN_ON);
+    /** An end that was not reached lies beyond the wheel, and beyond the end that was. */
+    private static double least(OptionalDouble end, OptionalDouble other) {
+        return end.orElse(Math.min(0, other.orElse(0)) - RUN_ON);
     }
 
-    private static double most(OptionalDouble end) {
-        return end.orElse(RUN_ON);
+    private static double most(OptionalDouble end, OptionalDouble other) {
+        return end.orElse(Math.max(0, other.orElse(0)) + RUN_ON);
     }
 
-    private static Steering steering(KingPinTape k, Measured hub) {
+    /** An axis whose lean nobody read is off by it as far up and down as the tyre reaches. */
+    private static Steering steering(KingPinTape k, Measured hub, Optional<Tyre> tyre) {
         boolean isAheadRead = k.lowerAhead().isPresent() && k.upperAhead().isPresent();
         double lean = isAheadRead
                 ? 0
-                : Math.tan(Math.toRadians(CASTER)) * Math.max(Math.abs(k.lowerDown()), Math.abs(k.upperUp()));
-        return new Steering(
-                new Point3(hub.value() - k.lowerIn(), k.lowerAhead().orElse(0), -k.lowerDown()),
-                new Point3(hub.value() - k.upperIn(), k.upperAhead().orElse(0), k.upperUp()),
-                k.lockIn(),
-                k.lockOut(),
-                TAPE + hub.expanded() + lean);
+                : Math.tan(Math.toRadians(CASTER))
+                        * tyre.map(t -> t.diameter() / 2).orElse(USUAL_RADIUS);
+        return k.at(hub.value(), TAPE + hub.expanded() + lean);
     }
 }

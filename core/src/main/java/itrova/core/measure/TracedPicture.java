@@ -16,6 +16,7 @@ import java.util.List;
  * @param faceOuter another point on it, farther out (pixels)
  * @param innerRadius radius the first of them stands at (mm), such as half the centre bore
  * @param points the profile, from the inboard flange edge along the barrel to the spokes (pixels)
+ * @param click how far a click may be off, either way (pixels of the picture): more where it was shown smaller than it is
  */
 public record TracedPicture(
         Pixel barFrom,
@@ -24,9 +25,10 @@ public record TracedPicture(
         Pixel faceInner,
         Pixel faceOuter,
         double innerRadius,
-        List<Pixel> points) {
-    /** How far a click may be off, either way (pixels); common practice. */
-    private static final double CLICK = 2;
+        List<Pixel> points,
+        double click) {
+    /** How far a click on a screen may be off at least, either way (pixels); common practice. */
+    public static final double CLICK = 2;
     /** A template is worth no reading when it is coarser than a tape (mm). */
     private static final double MOST_DOUBT = Instrument.TAPE.halfLimit();
 
@@ -42,6 +44,7 @@ public record TracedPicture(
     /** @throws IllegalArgumentException if it is too small or too coarse to be read, saying what to do */
     public TracedPicture {
         points = List.copyOf(points);
+        click = Math.max(CLICK, click);
         if (!(barLength > 0) || !(barFrom.to(barTo) > 0)) {
             throw new IllegalArgumentException("Click both ends of the scale bar and give its length.");
         }
@@ -49,31 +52,43 @@ public record TracedPicture(
             throw new IllegalArgumentException("The radius on the mounting face lies between 0 and "
                     + ShopNotation.inBoth(400) + ", not " + ShopNotation.inBoth(innerRadius) + ".");
         }
-        if (!(faceInner.to(faceOuter) > 10 * CLICK)) {
+        if (!(faceInner.to(faceOuter) > 10 * click)) {
             throw new IllegalArgumentException("Click two points on the mounting face that lie well apart.");
         }
         if (points.size() < LEAST_POINTS) {
             throw new IllegalArgumentException("Click at least " + LEAST_POINTS + " points of the profile, not "
                     + points.size() + ": begin at the inboard flange edge.");
         }
-        double doubt = doubt(barFrom, barTo, barLength, faceInner, faceOuter, points);
+        double doubt = doubt(barFrom, barTo, barLength, faceInner, faceOuter, points, click);
         if (!(doubt <= MOST_DOUBT)) {
             throw new IllegalArgumentException("A place in this picture is known to " + ShopNotation.inBoth(doubt)
-                    + " at best, and a tape is better. Take it from nearer or with a longer bar.");
+                    + " at best, and a tape is better. Show it larger while you click, click the mounting face far apart, or take the"
+                    + " picture from nearer with a longer bar.");
         }
     }
 
-    /** How far a traced place may be off (mm): two clicks, the bar's over the distance, and the face's over the distance. */
+    /**
+     * How far a traced place may be off (mm): by its click and that of the face, by the bar's two over the distance, and by the face's two,
+     * which lean the picture.
+     */
     public double doubt() {
-        return doubt(barFrom, barTo, barLength, faceInner, faceOuter, points);
+        return doubt(barFrom, barTo, barLength, faceInner, faceOuter, points, click);
     }
 
     private static double doubt(
-            Pixel barFrom, Pixel barTo, double barLength, Pixel faceInner, Pixel faceOuter, List<Pixel> points) {
+            Pixel barFrom,
+            Pixel barTo,
+            double barLength,
+            Pixel faceInner,
+            Pixel faceOuter,
+            List<Pixel> points,
+            double click) {
         double bar = barFrom.to(barTo);
         double farthest = points.stream().mapToDouble(faceInner::to).max().orElse(0);
-        double lean = 2 * CLICK / Math.max(faceInner.to(faceOuter), farthest / 2);
-        return barLength / bar * (CLICK + farthest * (CLICK / bar + lean / 4));
+        double pair = Math.sqrt(2) * click; // of two clicks, each off by as much
+        double byBar = pair / bar * farthest;
+        double byFace = pair / faceInner.to(faceOuter) * farthest;
+        return barLength / bar * Math.sqrt(pair * pair + byBar * byBar + byFace * byFace);
     }
 
     /**

@@ -1,6 +1,9 @@
 package itrova.core.vehicle;
 
+import itrova.core.geometry.Point3;
 import itrova.core.quantity.ShopNotation;
+import itrova.core.vehicle.Surroundings.Steering;
+import java.util.List;
 import java.util.OptionalDouble;
 
 /**
@@ -25,7 +28,9 @@ public record KingPinTape(
         double lockIn,
         double lockOut) {
 
-    /** @throws IllegalArgumentException if the joints are nearly in one place or farther off than a knuckle is large */
+    /**
+     * @throws IllegalArgumentException if the joints are nearly in one place or farther off than a knuckle is large, or a lock is none
+     */
     public KingPinTape {
         for (double d : new double[] {lowerIn, lowerDown, upperIn, upperUp}) {
             if (!(Math.abs(d) <= MOST)) {
@@ -33,6 +38,43 @@ public record KingPinTape(
                         + " of hub face and wheel axis, not " + ShopNotation.inBoth(d) + " off. Measure it again.");
             }
         }
+        for (OptionalDouble ahead : List.of(lowerAhead, upperAhead)) {
+            if (ahead.isPresent() && !(Math.abs(ahead.getAsDouble()) <= MOST)) {
+                throw new IllegalArgumentException("A joint lies within " + ShopNotation.inBoth(MOST)
+                        + " ahead of the wheel axis or behind it, not " + ShopNotation.inBoth(ahead.getAsDouble())
+                        + ". Measure it again.");
+            }
+        }
+        at(0, lowerIn, lowerDown, upperIn, upperUp, lowerAhead, upperAhead, lockIn, lockOut, 0);
+    }
+
+    /**
+     * The axis in the frame of {@link Surroundings}; what is no axis in one place is none in any.
+     *
+     * @param hubFace place of the hub face (mm)
+     * @param halfLimit of the joints' places (mm)
+     */
+    public Steering at(double hubFace, double halfLimit) {
+        return at(hubFace, lowerIn, lowerDown, upperIn, upperUp, lowerAhead, upperAhead, lockIn, lockOut, halfLimit);
+    }
+
+    private static Steering at(
+            double hubFace,
+            double lowerIn,
+            double lowerDown,
+            double upperIn,
+            double upperUp,
+            OptionalDouble lowerAhead,
+            OptionalDouble upperAhead,
+            double lockIn,
+            double lockOut,
+            double halfLimit) {
+        return new Steering(
+                new Point3(hubFace - lowerIn, lowerAhead.orElse(0), -lowerDown),
+                new Point3(hubFace - upperIn, upperAhead.orElse(0), upperUp),
+                lockIn,
+                lockOut,
+                halfLimit);
     }
 
     /** No joint of a knuckle lies farther from its hub face or wheel axis (mm); common practice. */

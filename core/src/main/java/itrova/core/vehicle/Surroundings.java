@@ -164,6 +164,11 @@ public record Surroundings(
                         "A lock lies between 0 and 70 degrees, not " + lockIn + " and " + lockOut + ".");
             }
         }
+
+        /** How far what turns with the wheel may be off, turned by an angle (degrees), for both places' doubt (mm, half-limit). */
+        public double doubtAt(double angle) {
+            return halfLimit * Math.abs(Math.toRadians(angle)) * Math.sqrt(2);
+        }
     }
 
     /**

@@ -120,7 +120,21 @@ class TapePlacingTest {
         assertThat(rail.high().z()).isCloseTo(90, within(1e-9));
     }
 
-    /** From the tyre its width counts with 4 %: 0.04 · 170 / 2 = 3.4 mm. */
+    /** An end far off whose other one was not reached still runs on, away from it. */
+    @Test
+    void whatBeginsFarOffRunsOnFromThere() {
+        OnVehicle ahead = new OnVehicle(ThingKind.FRAME, "x", TapeFace.HUB, 40, NO, at(900), NO, NO, at(-800));
+        Box box = TapePlacing.placed(taken(ahead), end().build())
+                .chassis()
+                .things()
+                .get(0);
+        assertThat(box.low().f()).isCloseTo(900, within(1e-9));
+        assertThat(box.high().f()).isCloseTo(1500, within(1e-9));
+        assertThat(box.low().z()).isCloseTo(-1400, within(1e-9));
+        assertThat(box.high().z()).isCloseTo(-800, within(1e-9));
+    }
+
+    /** From the tyre its width counts with 8 %: 0.08 · 170 / 2 = 6.8 mm. */
     @Test
     void aTyreIsNoStraightEdge() {
         OnVehicle byTyre = new OnVehicle(ThingKind.SHOCK, "shock", TapeFace.TYRE, 40, NO, NO, NO, NO, NO);
@@ -128,7 +142,7 @@ class TapePlacingTest {
         List<Box> boxes = TapePlacing.placed(taken(byTyre, byRim), end().build())
                 .chassis()
                 .things();
-        assertThat(boxes.get(0).halfLimit() - boxes.get(1).halfLimit()).isCloseTo(3.4, within(1e-9));
+        assertThat(boxes.get(0).halfLimit() - boxes.get(1).halfLimit()).isCloseTo(6.8, within(1e-9));
     }
 
     @Test
@@ -174,7 +188,7 @@ class TapePlacingTest {
         assertThat(sweep.missing()).contains(Callout.DRUM_FACE);
     }
 
-    /** Lower joint 90 in and 110 down, upper 100 in and 140 up, from a face at 60. Nobody read the lean: tan 6° · 140 = 14.7 mm. */
+    /** Lower joint 90 in and 110 down, upper 100 in and 140 up, from a face at 60. Nobody read the lean: at the tyre's 320 mm tan 6° · 320 = 33.6 mm. */
     @Test
     void theKingPinAxisComesFromFourReadings() {
         KingPinTape four = new KingPinTape(90, 110, 100, 140, NO, NO, 32, 30);
@@ -185,7 +199,7 @@ class TapePlacingTest {
         assertThat(axis.lower().z()).isCloseTo(-110, within(1e-9));
         assertThat(axis.upper().x()).isCloseTo(-40, within(1e-9));
         assertThat(axis.upper().z()).isCloseTo(140, within(1e-9));
-        assertThat(axis.halfLimit()).isCloseTo(1 + Samples.mm(60, 0.1).expanded() + 14.715, within(1e-3));
+        assertThat(axis.halfLimit()).isCloseTo(1 + Samples.mm(60, 0.1).expanded() + 33.633, within(1e-3));
         KingPinTape six = new KingPinTape(90, 110, 100, 140, at(4), at(-8), 32, 30);
         assertThat(TapePlacing.placed(taken(Optional.of(six)), end().build())
                         .steering()
@@ -207,6 +221,11 @@ class TapePlacingTest {
         assertThatThrownBy(() -> KingPinTape.lock(20, 5)).hasMessageContaining("100 mm");
         assertThatThrownBy(() -> new KingPinTape(90, 110, 10_000, 140, NO, NO, 32, 30))
                 .hasMessageContaining("10000 mm");
+        assertThatThrownBy(() -> new KingPinTape(90, 5, 90, 5, NO, NO, 32, 30)).hasMessageContaining("30 mm");
+        assertThatThrownBy(() -> new KingPinTape(90, 110, 100, 140, NO, NO, 80, 30))
+                .hasMessageContaining("between 0 and 70");
+        assertThatThrownBy(() -> new KingPinTape(90, 110, 100, 140, at(2000), NO, 32, 30))
+                .hasMessageContaining("2000 mm");
         assertThatThrownBy(() -> new Beside(ThingKind.OTHER, "x", 10, 10, 50, at(40), 10, NO, NO))
                 .hasMessageContaining("farthest edge at 40 mm");
         assertThatThrownBy(() -> new Beside(ThingKind.OTHER, "x", 400, 10, 50, NO, 10, NO, NO))

@@ -32,7 +32,8 @@ class TracedPictureTest {
                 at.apply(0.0, 33.0),
                 at.apply(0.0, 160.0),
                 33,
-                java.util.Arrays.stream(KNOWN).map(p -> at.apply(p[0], p[1])).toList());
+                java.util.Arrays.stream(KNOWN).map(p -> at.apply(p[0], p[1])).toList(),
+                TracedPicture.CLICK);
     }
 
     @ParameterizedTest
@@ -59,7 +60,8 @@ class TracedPictureTest {
                     33,
                     p.points().stream()
                             .map(q -> new Pixel(q.x() + off, q.y() - off / 2))
-                            .toList());
+                            .toList(),
+                    TracedPicture.CLICK);
             for (int i = 0; i < KNOWN.length; i++) {
                 assertThat(Math.abs(worse.profile().get(i).x() - KNOWN[i][0])).isLessThan(p.doubt());
                 assertThat(Math.abs(worse.profile().get(i).r() - KNOWN[i][1])).isLessThan(p.doubt());
@@ -71,8 +73,26 @@ class TracedPictureTest {
     void aPictureCoarserThanATapeIsRefused() {
         TracedPicture p = picture(0, false);
         assertThatThrownBy(() -> new TracedPicture(
-                        new Pixel(0, 0), new Pixel(100, 0), 300, p.faceInner(), p.faceOuter(), 33, p.points()))
+                        new Pixel(0, 0), new Pixel(100, 0), 300, p.faceInner(), p.faceOuter(), 33, p.points(), 2))
                 .hasMessageContaining("a tape is better");
+    }
+
+    /**
+     * By hand, ten pixels to a millimetre: two clicks 2.83 px; over the 1721 px to the flange edge the bar's 3000 px make 1.62 and the
+     * face's 1270 px make 3.83; together 5.03 px.
+     */
+    @Test
+    void theDoubtIsThatOfEveryClick() {
+        TracedPicture p = picture(0, false);
+        assertThat(p.doubt()).isCloseTo(0.503, within(2e-3));
+        // the same clicks on a picture shown at half its size
+        TracedPicture smaller =
+                new TracedPicture(p.barFrom(), p.barTo(), 300, p.faceInner(), p.faceOuter(), 33, p.points(), 3.9);
+        assertThat(smaller.doubt()).isCloseTo(3.9 / 2 * p.doubt(), within(1e-9));
+        // a face clicked at two places near each other leans the whole profile
+        Pixel near = new Pixel(p.faceInner().x(), p.faceInner().y() - 60);
+        assertThatThrownBy(() -> new TracedPicture(p.barFrom(), p.barTo(), 300, p.faceInner(), near, 33, p.points(), 2))
+                .hasMessageContaining("far apart");
     }
 
     @Test
@@ -85,13 +105,14 @@ class TracedPictureTest {
                         p.faceInner(),
                         p.faceOuter(),
                         33,
-                        p.points().subList(0, 3)))
+                        p.points().subList(0, 3),
+                        2))
                 .hasMessageContaining("at least 6 points");
         assertThatThrownBy(() ->
-                        new TracedPicture(p.barFrom(), p.barTo(), 0, p.faceInner(), p.faceOuter(), 33, p.points()))
+                        new TracedPicture(p.barFrom(), p.barTo(), 0, p.faceInner(), p.faceOuter(), 33, p.points(), 2))
                 .hasMessageContaining("scale bar");
         assertThatThrownBy(() -> new TracedPicture(
-                                p.barFrom(), p.barTo(), 300, p.faceOuter(), p.faceInner(), 33, p.points())
+                                p.barFrom(), p.barTo(), 300, p.faceOuter(), p.faceInner(), 33, p.points(), 2)
                         .profile())
                 .hasMessageContaining("the wrong way round");
     }

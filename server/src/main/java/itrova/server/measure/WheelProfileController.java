@@ -74,6 +74,7 @@ public class WheelProfileController {
      * A template photographed flat with a scale bar in view, traced by clicks in pixels of the picture.
      *
      * @param barLength length of the bar in shop notation
+     * @param click how far a click may be off (pixels of the picture), by how large it was shown
      * @param innerRadius radius of the first point on the mounting face in shop notation
      */
     public record TracedRequest(
@@ -84,7 +85,8 @@ public class WheelProfileController {
             @NotNull TracedPicture.Pixel faceInner,
             @NotNull TracedPicture.Pixel faceOuter,
             @NotNull @Size(max = 60) String innerRadius,
-            @NotNull @Size(max = 200) List<TracedPicture.@NotNull Pixel> points) {}
+            @NotNull @Size(max = 200) List<TracedPicture.@NotNull Pixel> points,
+            double click) {}
 
     @PostMapping(path = "/traced", consumes = MediaType.APPLICATION_JSON_VALUE)
     @Transactional
@@ -94,7 +96,14 @@ public class WheelProfileController {
         double radius = figures.length("radius on the mounting face", body.innerRadius());
         try {
             TracedPicture picture = new TracedPicture(
-                    body.barFrom(), body.barTo(), bar, body.faceInner(), body.faceOuter(), radius, body.points());
+                    body.barFrom(),
+                    body.barTo(),
+                    bar,
+                    body.faceInner(),
+                    body.faceOuter(),
+                    radius,
+                    body.points(),
+                    body.click());
             Instrument like =
                     picture.doubt() <= Instrument.STEEL_RULE.halfLimit() ? Instrument.STEEL_RULE : Instrument.TAPE;
             return taken(axleId, body.side(), picture.profile(), like, "traced picture");

@@ -84,7 +84,7 @@ final class HoseCheck implements Check {
         List<Phrase> words = new ArrayList<>();
         chord.ifPresent(ends -> {
             Measured length = hose.length().measured(c.kit().source(PaperFigure.HOSE_LENGTH));
-            Component place = Component.rectangular(AroundSource.of(c.end().side(), "hose end"), END_HALF_LIMIT);
+            Component place = ends(c);
             double slack = c.settings().of(Limit.HOSE_SLACK);
             ruling.require(
                     Phrase.of("hose.long-enough"), length.plus(-slack * ends[1]).with(place));
@@ -166,8 +166,21 @@ final class HoseCheck implements Check {
     }
 
     private static Measured besideTyre(KitOnSide c, Measured plane, double distance) {
-        return plane.at(distance - c.settings().of(Limit.SOFT_GAP))
-                .with(Component.rectangular(AroundSource.of(c.end().side(), "hose end"), END_HALF_LIMIT));
+        return plane.at(distance - c.settings().of(Limit.SOFT_GAP)).with(ends(c));
+    }
+
+    private static Component ends(KitOnSide c) {
+        return Component.rectangular(AroundSource.of(c.end().side(), "hose end"), halfLimit(c));
+    }
+
+    /** How far the hose's ends may be off each other (mm): by where they are, and by how far steering carries the one on the caliper. */
+    private static double halfLimit(KitOnSide c) {
+        return END_HALF_LIMIT
+                + c.end()
+                        .around()
+                        .steering()
+                        .map(s -> s.doubtAt(Math.max(s.lockIn(), s.lockOut())))
+                        .orElse(0.0);
     }
 
     /** The tyre with its chains, from the rim outwards. */
@@ -247,7 +260,7 @@ final class HoseCheck implements Check {
             return List.of();
         }
         double wanted = c.settings().of(Limit.HOSE_SLACK) * chord.get()[1]
-                + 2 * END_HALF_LIMIT
+                + 2 * halfLimit(c)
                 + 2 * WorkKind.OTHER_HOSE.tolerance();
         double length = Math.ceil(wanted / LENGTH_STEP) * LENGTH_STEP;
         double bend = HoseBend.radius(length, chord.get()[0]);

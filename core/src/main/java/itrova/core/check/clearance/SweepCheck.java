@@ -278,9 +278,7 @@ final class SweepCheck implements Check {
         double travel = Math.max(
                 around.travel().orElseThrow().bump(), around.travel().get().droop());
         double own = part.isCaliper() ? c.kit().caliper().outlineTolerance() : 0;
-        double axis = around.steering().map(Surroundings.Steering::halfLimit).orElse(0.0)
-                * Math.abs(Math.toRadians(m.steer()))
-                * Math.sqrt(2);
+        double axis = around.steering().map(s -> s.doubtAt(m.steer())).orElse(0.0);
         String box = m.box().name();
         Measured placed = part.plane().isPresent() ? tyrePlane(c).orElseThrow() : midPlane;
         Measured margin = placed.times(-n.x())
