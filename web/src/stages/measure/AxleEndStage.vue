@@ -12,6 +12,7 @@ import GaugeStrip from "./GaugeStrip.vue";
 import GuidePanel from "./GuidePanel.vue";
 import HeldReadings from "./HeldReadings.vue";
 import { LENGTH_GAUGES } from "../../gauge/simulatedGauge";
+import SideAndView from "./SideAndView.vue";
 import SimulatedGaugePanel from "../../gauge/SimulatedGaugePanel.vue";
 import KeyMap from "../../shell/KeyMap.vue";
 import { useOutbox } from "./outbox";
@@ -247,29 +248,7 @@ onUnmounted(() => {
     <p v-else-if="isLoading && !end" class="soft">Fetching the drawing …</p>
     <template v-if="end && side">
       <div class="tools">
-        <div class="group" role="group" aria-label="Side">
-          <button
-            v-for="s in end.sides"
-            :key="s.side"
-            type="button"
-            :aria-pressed="s.side === sideId"
-            @click="pickSide(s.side)"
-          >
-            {{ s.side === "LEFT" ? "Left" : "Right" }}
-            <span class="small">{{ s.stillWanted ? `${s.stillWanted} wanted` : "all read" }}</span>
-          </button>
-        </div>
-        <div class="group" role="group" aria-label="View">
-          <button
-            v-for="s in side.sheets"
-            :key="s.view"
-            type="button"
-            :aria-pressed="s.view === sheet?.view"
-            @click="pickView(s.view)"
-          >
-            {{ s.title }}
-          </button>
-        </div>
+        <SideAndView :sides="end.sides" :side="side" :view="sheet?.view" @side="pickSide" @view="pickView" />
         <span class="spacer" />
         <template v-if="session.mayChange">
           <button type="button" class="plain-button" :aria-pressed="isHeldOn" @click="isHeldOn = !isHeldOn">
@@ -388,31 +367,6 @@ onUnmounted(() => {
   flex: 1;
 }
 
-.group {
-  display: flex;
-}
-
-.group button {
-  font: inherit;
-  font-size: 1rem;
-  min-height: 44px;
-  padding: 0 0.85rem;
-  border: 1px solid var(--ink-soft);
-  background: var(--sheet);
-  color: var(--ink);
-  cursor: pointer;
-}
-
-.group button + button {
-  border-left: 0;
-}
-
-.group button[aria-pressed="true"] {
-  background: var(--accent);
-  color: var(--sheet);
-  font-weight: 600;
-}
-
 .loud {
   margin: 0 0 0.4rem;
   font-weight: 600;
@@ -445,8 +399,7 @@ onUnmounted(() => {
   }
 
   .tools .plain-button,
-  .tools :deep(summary),
-  .group button {
+  .tools :deep(summary) {
     padding: 0 0.5rem;
     font-size: 0.95rem;
   }

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, ref, watch } from "vue";
-import { client, toData, type Schemas } from "../../api/client";
+import type { Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
 import { toDoubt, toLength, type UnitSystem } from "../../units/format";
 import { CIRCLE_WAYS, type CalloutId, type CalloutView, type SideView } from "./callouts";
 import type { Entry } from "./outbox";
 import { toStation } from "./station";
 import TakenReadings from "./TakenReadings.vue";
+import { useUnderstood } from "./useUnderstood";
 
 /** Where readings are typed: one at a time, understood while typing; Enter sends it off and goes on to the next. */
 const { axleId, side, callout, instruments, isNext, other, sheetNumber } = defineProps<{
@@ -40,7 +41,6 @@ const instrument = ref(callout.usual);
 const gaugeUnits = ref<GaugeUnits>(
   (localStorage.getItem("itrova.gauge-units") as GaugeUnits | null) ?? "OWN",
 );
-const understood = ref<Schemas["UnderstoodView"] | null>(null);
 const problem = ref("");
 const mend = ref("");
 const mayConfirm = ref(false);
@@ -51,6 +51,11 @@ const placeField = ref<HTMLInputElement | null>(null);
 const isCircle = computed(() => CIRCLE_WAYS.includes(callout.callout));
 const ways = computed(() => side.callouts.filter((c) => CIRCLE_WAYS.includes(c.callout)));
 const units = computed<UnitSystem>(() => (gaugeUnits.value === "OWN" ? session.units : gaugeUnits.value));
+const { understood, hush } = useUnderstood(
+  () => callout.callout,
+  { text, place, instrument, units },
+  (typed) => typed === SAME,
+);
 const warning = computed(() => instruments.find((i) => i.id === instrument.value)?.warning);
 const tools = computed(() => {
   const isLength = callout.kind === "LENGTH";
@@ -74,7 +79,6 @@ function clear() {
 }
 
 function forget() {
-  understood.value = null;
   problem.value = "";
   mend.value = "";
   mayConfirm.value = false;
@@ -87,31 +91,7 @@ async function focus() {
 
 onMounted(focus);
 
-let asked = 0;
-watch([text, instrument, units], async () => {
-  forget();
-  const ticket = ++asked;
-  if (!text.value.trim() || text.value.trim() === SAME) return;
-  await new Promise((done) => setTimeout(done, 90));
-  if (ticket !== asked) return;
-  try {
-    const answer = await toData(
-      client.POST("/api/understand", {
-        body: {
-          callout: callout.callout,
-          text: text.value,
-          place: place.value,
-          instrument: instrument.value,
-          units: units.value,
-        },
-      }),
-    );
-    if (ticket === asked) understood.value = answer;
-  } catch {
-    // the reading itself will say so when it is sent
-  }
-});
-
+watch([text, instrument, units], forget);
 const echo = computed(() => {
   if (repeated.value)
     return `= ${repeated.value.text} as ${repeated.value.where}: Enter says it was read here too.`;
@@ -162,7 +142,7 @@ function onEnter() {
     corrects: corrects.value,
   };
   // Cleared at once: what a gauge sends next belongs to the next reading.
-  asked++;
+  hush();
   clear();
   emit("enter", entry);
   void focus();
@@ -201,7 +181,7 @@ function giveBack(entry: Entry): boolean {
   instrument.value = entry.instrument;
   corrects.value = entry.corrects;
   void nextTick(() => {
-    asked++;
+    hush();
     problem.value = entry.refusal?.message ?? "";
     mend.value = entry.refusal?.mend ?? "";
     mayConfirm.value = entry.refusal?.confirmable ?? false;
