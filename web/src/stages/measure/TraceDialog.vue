@@ -16,6 +16,11 @@ interface Pixel {
   y: number;
 }
 
+/** @property off what it may be off (pixels of the picture): more the smaller it was shown */
+interface Click extends Pixel {
+  off: number;
+}
+
 const STEPS = [
   "Click one end of the scale bar.",
   "Click its other end.",
@@ -27,12 +32,11 @@ const LEAST_POINTS = 6;
 
 const address = ref("");
 const size = ref({ width: 0, height: 0 });
-const clicks = ref<Pixel[]>([]);
+const clicks = ref<Click[]>([]);
 /** How large the picture is shown, as a multiple of the dialog's width. */
 const zoom = ref(1);
-/** What a click may be off on the screen (pixels), and the most any was in the picture's own. */
+/** What a click may be off on the screen (pixels). */
 const OFF = 2;
-const click = ref(OFF);
 const bar = ref("");
 const radius = ref("");
 const problem = ref("");
@@ -47,7 +51,6 @@ function forget() {
   if (address.value) URL.revokeObjectURL(address.value);
   address.value = "";
   clicks.value = [];
-  click.value = OFF;
   problem.value = "";
 }
 watch(isOpen, (open) => open || forget());
@@ -74,9 +77,8 @@ function onFile(event: Event) {
 function onClick(event: MouseEvent) {
   const shown = (event.currentTarget as SVGSVGElement).getScreenCTM();
   if (!shown) return;
-  click.value = Math.max(click.value, OFF / shown.a);
   const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(shown.inverse());
-  clicks.value.push({ x, y });
+  clicks.value.push({ x, y, off: OFF / shown.a });
 }
 
 async function onTake() {
@@ -97,7 +99,7 @@ async function onTake() {
           faceOuter,
           innerRadius: radius.value,
           points: points.value,
-          click: click.value,
+          click: Math.max(...clicks.value.map((c) => c.off)),
         },
       }),
     );
@@ -111,7 +113,7 @@ async function onTake() {
 }
 
 const toLine = (line: Pixel[]) => line.map((p) => `${p.x},${p.y}`).join(" ");
-const mark = computed(() => Math.max(size.value.width, size.value.height) / 120);
+const mark = computed(() => Math.max(size.value.width, size.value.height) / 120 / zoom.value);
 </script>
 
 <template>
@@ -132,8 +134,12 @@ const mark = computed(() => Math.max(size.value.width, size.value.height) / 120)
     </p>
     <template v-else>
       <p class="step" role="status">{{ STEPS[step] }}</p>
+      <p v-if="problem" class="failure" role="alert">{{ problem }}</p>
+      <p v-else-if="zoom === 1" class="small soft">
+        Shown small, a click is coarse: show it larger before you click, and scroll.
+      </p>
       <div class="fields">
-        <FigureField v-model="bar" label="Length of the bar" />
+        <FigureField v-model="bar" label="Length of the bar" wide />
         <FigureField v-model="radius" label="Radius at the third click" wide />
         <button type="button" class="plain-button" :disabled="!clicks.length" @click="clicks.pop()">
           Last click back
@@ -158,7 +164,7 @@ const mark = computed(() => Math.max(size.value.width, size.value.height) / 120)
         </svg>
       </div>
     </template>
-    <p v-if="problem" class="failure" role="alert">{{ problem }}</p>
+    <p v-if="problem && !address" class="failure" role="alert">{{ problem }}</p>
     <template #footer>
       <button type="button" class="plain-button" @click="isOpen = false">Close</button>
       <button type="button" class="plain-button strong" :disabled="!mayTake || isBusy" @click="onTake">
@@ -190,7 +196,7 @@ const mark = computed(() => Math.max(size.value.width, size.value.height) / 120)
 }
 
 .window {
-  max-height: 56vh;
+  max-height: 50vh;
   overflow: auto;
 }
 
