@@ -417,9 +417,14 @@ select {
 
 .chips {
   display: flex;
-  flex-wrap: wrap;
   gap: 0.3rem;
   flex: 1 1 100%;
+  order: 1;
+  overflow-x: auto;
+}
+
+.chips button {
+  flex: none;
 }
 
 .chips button,

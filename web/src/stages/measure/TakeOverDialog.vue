@@ -107,7 +107,7 @@ async function onTake() {
   <Dialog
     v-model:visible="isOpen"
     modal
-    :header="`Take readings over to the ${toSideWord(side)} side`"
+    :header="isWhole ? 'Take a whole axle over' : `Take readings over to the ${toSideWord(side)} side`"
     class="over"
   >
     <p>

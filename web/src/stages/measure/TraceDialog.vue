@@ -82,7 +82,7 @@ function onClick(event: MouseEvent) {
 }
 
 async function onTake() {
-  const [barFrom, barTo, faceInner, faceOuter] = clicks.value;
+  const [barFrom, barTo, faceInner, faceOuter, ...points] = clicks.value.map(({ x, y }) => ({ x, y }));
   if (!barFrom || !barTo || !faceInner || !faceOuter) return;
   problem.value = "";
   isBusy.value = true;
@@ -98,7 +98,7 @@ async function onTake() {
           faceInner,
           faceOuter,
           innerRadius: radius.value,
-          points: points.value,
+          points,
           click: Math.max(...clicks.value.map((c) => c.off)),
         },
       }),

@@ -9,10 +9,14 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.util.List;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -282,6 +286,63 @@ class MeasuringIT extends BrowserTest {
         reading.press("Enter");
         assertThat(strip).containsText("Stud diameter");
         assertThat(atHub("Stud thread")).hasAccessibleName("Stud thread: 1/2-20");
+    }
+
+    /** A picture of seven pixels to a millimetre: a bar, and nothing else that the clicks need. */
+    private static FilePayload photographedTemplate() throws IOException {
+        BufferedImage picture = new BufferedImage(2400, 1600, BufferedImage.TYPE_INT_RGB);
+        picture.createGraphics().fillRect(100, 60, 1500, 30);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(picture, "png", out);
+        return new FilePayload("template.png", "image/png", out.toByteArray());
+    }
+
+    /** Clicks places of the picture where they are shown, however it is scrolled. */
+    private void clickInPicture(double x, double y) {
+        page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("photographed template")))
+                .evaluate("""
+                        (svg, [x, y]) => {
+                          const p = new DOMPoint(x, y).matrixTransform(svg.getScreenCTM());
+                          svg.dispatchEvent(new MouseEvent("click", { bubbles: true, clientX: p.x, clientY: p.y }));
+                        }""", List.of(x, y));
+    }
+
+    private void trace() {
+        clickInPicture(100, 75);
+        clickInPicture(1600, 75);
+        clickInPicture(1400, 1550 - 7 * 33);
+        clickInPicture(1400, 1550 - 7 * 172);
+        double[][] profile = {{-80, 185}, {-65, 172}, {-45, 160}, {-25, 170}, {-8, 171}, {4, 120}, {10, 80}};
+        for (double[] p : profile) {
+            clickInPicture(1400 + 7 * p[0], 1550 - 7 * p[1]);
+        }
+        page.getByLabel("Length of the bar").fill("214.29 mm");
+        page.getByLabel("Radius at the third click").fill("33 mm");
+        button("Take the profile").click();
+    }
+
+    @Test
+    void aPhotographedTemplateIsTraced() throws IOException {
+        page.locator("summary", new Page.LocatorOptions().setHasText("Paper")).click();
+        button("Trace a photographed template …").click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        dialog.locator("input[type=file]").setInputFiles(photographedTemplate());
+        assertThat(dialog.getByText("Click one end of the scale bar.")).isVisible();
+        trace();
+        assertThat(dialog.getByRole(AriaRole.ALERT))
+                .containsText("a tape is better"); // clicked on a picture shown small
+        for (int i = 0; i < 11; i++) {
+            button("Last click back").click();
+        }
+        button("Larger").click();
+        button("Larger").click();
+        trace();
+        assertThat(dialog).isHidden();
+        assertThat(page.getByText("barrel and").first()).isVisible();
+        button("Wheel").click();
+        assertThat(page.getByRole(
+                        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Backspacing: 80"))))
+                .isVisible();
     }
 
     @Test
