@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -64,5 +65,14 @@ class ThreadTest {
         assertThatIllegalArgumentException().isThrownBy(() -> Tightening.wrenchSetting(0, 400, 100, 0));
         assertThatIllegalArgumentException().isThrownBy(() -> Tightening.wrenchSetting(100, 4, 1, 0));
         assertThatIllegalArgumentException().isThrownBy(() -> Tightening.wrenchSetting(100, 400, 900, 0));
+    }
+
+    /** 12.62 mm over the crests is a worn 1/2 in (12.70 mm), or a swollen M12; nothing usual is near 20 mm but 3/4 in. */
+    @Test
+    void usualThreadsAreToldByDiameter() {
+        assertThat(Thread.usualNear(OptionalDouble.of(12.62))).containsExactly("1/2-20");
+        assertThat(Thread.usualNear(OptionalDouble.of(12.2))).containsExactly("M12x1.5", "1/2-20");
+        assertThat(Thread.usualNear(OptionalDouble.of(25))).isEmpty();
+        assertThat(Thread.usualNear(OptionalDouble.empty())).contains("M6x1", "3/4-16");
     }
 }
