@@ -25,8 +25,8 @@ type End = Schemas["AxleEndView"];
 
 const KEYS = [
   ["Enter", "send the reading off, go to the next wanted one"],
-  ["=", "in the reading: read on this side too, the same as on the other"],
-  ["10: 362.1", "at a profile: place and reading in one"],
+  ["=", "in the reading: read here too and the same as elsewhere; sent off at once"],
+  ["10: 362.1", "at a profile: place and reading in one; Enter alone takes the place shown"],
   ["Alt + L, Alt + R", "left side, right side"],
   ["Alt + 1, 2, 3", "hub, what lies inboard, wheel"],
   ["Alt + H", "hold the dimension, for repeats"],

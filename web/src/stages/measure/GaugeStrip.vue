@@ -7,6 +7,7 @@ import { CIRCLE_WAYS, type CalloutId, type CalloutView, type SideView } from "./
 import type { Entry } from "./outbox";
 import { toStation } from "./station";
 import TakenReadings from "./TakenReadings.vue";
+import { useStation } from "./useStation";
 import { useUnderstood } from "./useUnderstood";
 
 /** Where readings are typed: one at a time, understood while typing; Enter sends it off and goes on to the next. */
@@ -36,7 +37,11 @@ type GaugeUnits = "OWN" | UnitSystem;
 const SAME = "=";
 const session = useSession();
 const text = ref("");
-const place = ref("");
+const { place, isProposed, propose, sentOff, withdrawn } = useStation(
+  () => callout,
+  () => side.side,
+  text,
+);
 const instrument = ref(callout.usual);
 const gaugeUnits = ref<GaugeUnits>(
   (localStorage.getItem("itrova.gauge-units") as GaugeUnits | null) ?? "OWN",
@@ -73,7 +78,7 @@ watch(gaugeUnits, (u) => localStorage.setItem("itrova.gauge-units", u));
 
 function clear() {
   text.value = "";
-  place.value = "";
+  propose();
   corrects.value = undefined;
   forget();
 }
@@ -86,15 +91,15 @@ function forget() {
 
 async function focus() {
   await nextTick();
-  (callout.hasPlaces && !place.value ? placeField.value : textField.value)?.focus();
+  const isPlaceFirst = callout.hasPlaces && isProposed.value;
+  (isPlaceFirst ? placeField.value : textField.value)?.focus();
+  if (isPlaceFirst) placeField.value?.select(); // Enter takes the place, typing replaces it
 }
 
 onMounted(focus);
 
 watch([text, instrument, units], forget);
 const echo = computed(() => {
-  if (repeated.value)
-    return `= ${repeated.value.text} as ${repeated.value.where}: Enter says it was read here too.`;
   const u = understood.value;
   if (!u) return "";
   if (!u.ok) return u.problem ?? "";
@@ -107,18 +112,28 @@ const echo = computed(() => {
 });
 const shownMend = computed(() => mend.value || understood.value?.mend || "");
 
-/** What was read elsewhere, where `=` is typed: it was read here too and is the same. */
-const repeated = computed(() => (text.value.trim() === SAME && !callout.hasPlaces ? other : null));
+/** What was read elsewhere and may have been read here too. */
+const same = computed(() => (callout.hasPlaces || corrects.value !== undefined ? null : other));
+
+/** It was read here too and is the same: sent off as it is typed, for no reading begins so. */
+function onSame() {
+  if (!same.value) {
+    problem.value = "Nothing was read elsewhere yet that this could be the same as.";
+    return;
+  }
+  text.value = same.value.text;
+  instrument.value = same.value.instrument;
+  onEnter();
+}
+
+function onInput() {
+  if (text.value.trim() === SAME && same.value) onSame();
+}
 
 function onEnter() {
   if (text.value.trim() === SAME) {
-    const theirs = repeated.value;
-    if (!theirs) {
-      problem.value = "Nothing was read elsewhere yet that this could be the same as.";
-      return;
-    }
-    text.value = theirs.text;
-    instrument.value = theirs.instrument;
+    onSame();
+    return;
   }
   if (!text.value.trim() && sheetNumber) {
     emit("skip"); // a blank on the paper
@@ -143,9 +158,15 @@ function onEnter() {
   };
   // Cleared at once: what a gauge sends next belongs to the next reading.
   hush();
+  sentOff();
   clear();
   emit("enter", entry);
   void focus();
+}
+
+function onWithdraw(readingId: number) {
+  withdrawn();
+  emit("withdraw", readingId);
 }
 
 function onMend() {
@@ -193,8 +214,8 @@ function giveBack(entry: Entry): boolean {
 
 /** Types a text and Enter, as a gauge with a data key does. */
 function typeIn(sent: string) {
-  if (callout.hasPlaces && !place.value.trim()) {
-    place.value = sent;
+  if (callout.hasPlaces && isProposed.value && document.activeElement !== textField.value) {
+    place.value = sent; // place, reading, place, reading
     textField.value?.focus();
     return;
   }
@@ -204,7 +225,7 @@ function typeIn(sent: string) {
 
 /** Whether nothing is being typed. */
 function isPristine(): boolean {
-  return !text.value && !place.value && corrects.value === undefined && !problem.value;
+  return !text.value && isProposed.value && corrects.value === undefined && !problem.value;
 }
 
 defineExpose({ giveBack, typeIn, isPristine, focus });
@@ -268,6 +289,7 @@ defineExpose({ giveBack, typeIn, isPristine, focus });
           :list="callout.choices.length ? 'choices' : undefined"
           aria-describedby="understood"
           :aria-invalid="Boolean(problem)"
+          @input="onInput"
         />
       </label>
       <datalist id="choices">
@@ -276,6 +298,9 @@ defineExpose({ giveBack, typeIn, isPristine, focus });
       <div v-if="callout.choices.length" class="chips" role="group" :aria-label="`${callout.title} is`">
         <button v-for="c in callout.choices" :key="c" type="button" @click="typeIn(c)">{{ c }}</button>
       </div>
+      <button v-if="same" type="button" class="same" aria-keyshortcuts="=" @click="onSame">
+        = {{ same.text }} <span class="soft small">read here too, as {{ same.where }}</span>
+      </button>
       <button
         v-if="callout.hasPlaces && callout.readings.length"
         type="button"
@@ -305,7 +330,7 @@ defineExpose({ giveBack, typeIn, isPristine, focus });
       :axle-id="axleId"
       :callout="callout"
       :may-change="session.mayChange"
-      @withdraw="emit('withdraw', $event)"
+      @withdraw="onWithdraw"
       @correct="onCorrect"
       @photo="(id, file) => emit('photo', id, file)"
     />
@@ -428,6 +453,7 @@ select {
 }
 
 .chips button,
+.same,
 .done {
   font: inherit;
   min-height: 46px;

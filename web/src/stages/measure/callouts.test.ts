@@ -17,6 +17,7 @@ function callout(id: CalloutView["callout"], more: Partial<CalloutView> = {}): C
     slip: "",
     caution: "",
     choices: [],
+    places: [],
     readings: [],
     history: [],
     ...more,

@@ -57,6 +57,7 @@ const SHORT: Partial<Record<CalloutId, string>> = {
   WHEEL_BACKSPACING: "Backspacing",
   WHEEL_OVERALL: "Width over flanges",
   WHEEL_OFFSET: "Offset, as marked",
+  WHEEL_MARKING: "Size, as marked",
   WHEEL_FLANGE: "Rim flange outside",
   WHEEL_BARREL: "Barrel inside",
   WHEEL_SPOKE: "Spoke backs",

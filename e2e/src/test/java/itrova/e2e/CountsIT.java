@@ -8,6 +8,10 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
 import itrova.core.measure.Reading;
+import itrova.core.measure.ReadingSpec;
+import itrova.core.quantity.Dimension;
+import itrova.core.quantity.ShopNotation;
+import itrova.core.quantity.Unit;
 import itrova.core.quantity.UnitSystem;
 import itrova.core.record.AxleRecord;
 import itrova.core.vehicle.Callout;
@@ -19,11 +23,11 @@ import java.math.RoundingMode;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Predicate;
@@ -85,25 +89,27 @@ class CountsIT extends BrowserTest {
         enter(text);
     }
 
-    /** What a tool in these units shows: hundredths of a millimetre, or thousandths of an inch; what is written coarser is taken coarser. */
+    /** As the tool for it shows it in these units: a tape mm or tenths, a rule halves or hundredths, a caliper hundredths or thousandths. */
     private String shortly(Reading r) {
-        if (r.callout().isGapOfVehicle()) {
-            return shown(r.value().orElseThrow(), 0, 1); // a tape's
-        }
         return r.callout().kind() == Callout.Kind.LENGTH
-                ? shown(r.value().orElseThrow(), 2, 3)
+                ? shown(r.callout(), r.value().orElseThrow())
                 : r.text().equals("60 deg cone") ? "60" : r.text();
     }
 
+    private String shown(Callout callout, double mm) {
+        return switch (ReadingSpec.of(callout).preferred()) {
+            case TAPE -> shown(mm, 0, 1);
+            case STEEL_RULE -> shown(units == UnitSystem.METRIC ? Math.round(mm * 2) / 2.0 : mm, 1, 2);
+            default -> shown(mm, 2, 3);
+        };
+    }
+
     private String shown(double mm, int metric, int inch) {
-        String plain = units == UnitSystem.METRIC
-                ? BigDecimal.valueOf(mm)
-                        .setScale(metric, RoundingMode.HALF_UP)
-                        .stripTrailingZeros()
-                        .toPlainString()
-                : BigDecimal.valueOf(mm / 25.4)
-                        .setScale(inch, RoundingMode.HALF_UP)
-                        .toPlainString();
+        String plain = (units == UnitSystem.METRIC
+                        ? BigDecimal.valueOf(mm).setScale(metric, RoundingMode.HALF_UP)
+                        : BigDecimal.valueOf(mm / 25.4).setScale(inch, RoundingMode.HALF_UP))
+                .stripTrailingZeros()
+                .toPlainString();
         return plain.startsWith("0.") ? plain.substring(1) : plain;
     }
 
@@ -171,14 +177,20 @@ class CountsIT extends BrowserTest {
             }
             List<Reading> other = readings(truth, side == Side.LEFT ? Side.RIGHT : Side.LEFT, callout);
             if (callout.hasPlaces()) {
-                // the first, the narrowest and the last place are what decides: where it is wide nothing comes near
-                List<Reading> along = here.stream()
-                        .sorted(Comparator.comparingDouble(CountsIT::place))
-                        .toList();
-                Reading r = along.get(List.of(0, 2, along.size() - 1).get(turn));
-                enter(shown(place(r), 0, 2) + ":" + shortly(r));
+                // the place proposed is taken
+                String place = strip.locator(".place input").inputValue();
+                press("Enter");
+                enter(shown(
+                        callout,
+                        at(
+                                here,
+                                ShopNotation.parse(place, Dimension.LENGTH, Unit.MILLIMETRE)
+                                        .si())));
             } else if (isTheSame(side, callout, here, other)) {
-                enter("=");
+                entries++;
+                press("="); // sent off as it is typed
+                readHere(side, callout);
+                continue;
             } else if (callout.kind() == Callout.Kind.THREAD || callout == Callout.WHEEL_NUT_SEAT) {
                 Locator chip = strip.getByRole(
                         AriaRole.BUTTON,
@@ -187,14 +199,12 @@ class CountsIT extends BrowserTest {
                                 .setExact(true));
                 entries++;
                 tap(chip);
-                readOnLeft.add(callout);
+                readHere(side, callout);
                 continue;
             } else {
                 enter(shortly(here.get(0)));
             }
-            if (side == Side.LEFT) {
-                readOnLeft.add(callout);
-            }
+            readHere(side, callout);
             press("Enter");
         }
         throw new AssertionError("asked for more than " + MOST_READINGS + " readings");
@@ -245,8 +255,23 @@ class CountsIT extends BrowserTest {
         measure(truth, Side.RIGHT, read -> false);
     }
 
-    private static double place(Reading r) {
-        return r.place().orElseThrow();
+    private void readHere(Side side, Callout callout) {
+        if (side == Side.LEFT) {
+            readOnLeft.add(callout);
+        }
+    }
+
+    /** What the profile is at a place (mm), straight between the places it was read at. */
+    private static double at(List<Reading> profile, double place) {
+        NavigableMap<Double, Double> along = new TreeMap<>();
+        profile.forEach(r -> along.put(r.place().orElseThrow(), r.value().orElseThrow()));
+        Map.Entry<Double, Double> before = along.floorEntry(place);
+        Map.Entry<Double, Double> after = along.ceilingEntry(place);
+        if (before == null || after == null || after.getKey() - before.getKey() < 1) {
+            return (before == null ? after : before).getValue();
+        }
+        double share = (place - before.getKey()) / (after.getKey() - before.getKey());
+        return before.getValue() + share * (after.getValue() - before.getValue());
     }
 
     private static List<Reading> readings(AxleRecord truth, Side side, Callout callout) {

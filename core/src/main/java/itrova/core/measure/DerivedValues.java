@@ -1,10 +1,12 @@
 package itrova.core.measure;
 
+import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Retention;
+import itrova.core.vehicle.RimSize;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -68,6 +70,7 @@ public final class DerivedValues {
         wheelOffset(end).ifPresent(all::add);
         backspacing(end).ifPresent(all::add);
         wallBesideHole(end).ifPresent(all::add);
+        rimSeat(end).ifPresent(all::add);
         return all;
     }
 
@@ -184,6 +187,23 @@ public final class DerivedValues {
                                 new Derived.Input("e, marked", p.first),
                                 new Derived.Input("W, over the flanges", p.second)),
                         GEOMETRY));
+    }
+
+    /** Where the tyre sits, by the size marked on the wheel. */
+    private static Optional<Derived> rimSeat(AxleEnd end) {
+        return end.rimSize().flatMap(size -> size.seat().stream()
+                .mapToObj(seat -> new Derived(
+                        "Rim seat, by the marking " + size.text(),
+                        Measured.exact(seat)
+                                .with(Component.rectangular(
+                                        ReadingSource.of(
+                                                ReadingSource.Kind.TECHNIQUE,
+                                                ReadAt.of(end.side(), Callout.WHEEL_MARKING)),
+                                        RimSize.SEAT_HALF_LIMIT)),
+                        "d by its code, " + size.inches() + " in",
+                        List.of(),
+                        "ISO 4000-2, from memory"))
+                .findFirst());
     }
 
     private static Optional<Derived> wallBesideHole(AxleEnd end) {

@@ -2,6 +2,7 @@ package itrova.core.measure;
 
 import itrova.core.quantity.ShopNotation;
 import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.RimSize;
 import itrova.core.vehicle.Side;
 import java.util.List;
 import java.util.Optional;
@@ -35,7 +36,10 @@ public final class ProfileBounds {
         OptionalDouble flange = largest(standing, side, Callout.WHEEL_FLANGE);
         OptionalDouble barrel = largest(standing, side, Callout.WHEEL_BARREL);
         if (reading.callout() == Callout.WHEEL_BARREL) {
+            OptionalDouble seat = seat(standing, side);
             return beyond("A depth", place, width, "the wheel is only", "wide over its flanges")
+                    .or(() -> beyond(
+                            "A barrel diameter", value, seat, "by the wheel’s marking its seat is only", "across"))
                     .or(() -> beyond("A barrel diameter", value, flange, "the rim flange is only", "across"));
         }
         OptionalDouble across = barrel.isPresent() ? barrel : flange;
@@ -50,6 +54,14 @@ public final class ProfileBounds {
                                 .strip()
                         + ". Check place and reading, or correct the other one.")
                 : Optional.empty();
+    }
+
+    private static OptionalDouble seat(List<Reading> standing, Side side) {
+        return standing.stream()
+                .filter(r -> r.side() == side && r.callout() == Callout.WHEEL_MARKING)
+                .flatMap(r -> RimSize.parse(r.text()).stream())
+                .flatMapToDouble(size -> size.seat().stream())
+                .findFirst();
     }
 
     private static OptionalDouble half(OptionalDouble value) {

@@ -1,6 +1,7 @@
 package itrova.core.measure;
 
 import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.RimSize;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -54,6 +55,14 @@ public final class Words {
             return oneOf(choices, word.toLowerCase(Locale.ROOT))
                     .orElseThrow(() -> new IllegalArgumentException("“" + word + "” is not one of the kinds of “"
                             + callout.title() + "”. Write one of: " + String.join("; ", choices) + "."));
+        }
+        if (callout == Callout.WHEEL_MARKING) {
+            return RimSize.parse(word)
+                    .map(RimSize::text)
+                    .orElseThrow(
+                            () -> new IllegalArgumentException(
+                                    "“" + word
+                                            + "” is no wheel size. Write width, flange letters and diameter as marked, such as 5J x 14 or 15 x 6."));
         }
         String number = word.toUpperCase(Locale.ROOT);
         if (!NUMBER.matcher(number).matches()) {

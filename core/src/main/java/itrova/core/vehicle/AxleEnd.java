@@ -17,6 +17,8 @@ public final class AxleEnd {
     private static final List<Callout> WITH_THE_WHEEL =
             List.of(Callout.WHEEL_OVERALL, Callout.WHEEL_OFFSET, Callout.WHEEL_FLANGE);
 
+    private static final List<Callout> WORDS_OF_THE_WHEEL = List.of(Callout.WHEEL_NUT_SEAT, Callout.WHEEL_MARKING);
+
     private final Side side;
     private final AxleForm form;
     private final Map<Callout, Measured> lengths;
@@ -151,6 +153,11 @@ public final class AxleEnd {
                 .flatMap(b -> length(Callout.WHEEL_OVERALL).map(w -> b.minus(w.times(0.5))));
     }
 
+    /** The size marked on the wheel, if it was read. */
+    public Optional<RimSize> rimSize() {
+        return word(Callout.WHEEL_MARKING).flatMap(RimSize::parse);
+    }
+
     /** The end with another wheel on it. */
     public AxleEnd withWheel(Wheel wheel) {
         Builder b = toBuilder()
@@ -163,7 +170,7 @@ public final class AxleEnd {
         b.found = Optional.of(found.orElse(this));
         WITH_THE_WHEEL.forEach(b.lengths::remove);
         wheel.overall().ifPresent(w -> b.length(Callout.WHEEL_OVERALL, w));
-        b.words.remove(Callout.WHEEL_NUT_SEAT);
+        WORDS_OF_THE_WHEEL.forEach(b.words::remove);
         wheel.seat().ifPresent(seat -> b.word(Callout.WHEEL_NUT_SEAT, seat));
         b.otherWheel = Optional.of(wheel);
         return b.build();
@@ -187,8 +194,10 @@ public final class AxleEnd {
                     b.lengths.remove(c);
                     before.length(c).ifPresent(value -> b.length(c, value));
                 });
-        b.words.remove(Callout.WHEEL_NUT_SEAT);
-        before.word(Callout.WHEEL_NUT_SEAT).ifPresent(seat -> b.word(Callout.WHEEL_NUT_SEAT, seat));
+        WORDS_OF_THE_WHEEL.forEach(c -> {
+            b.words.remove(c);
+            before.word(c).ifPresent(word -> b.word(c, word));
+        });
         b.otherWheel = Optional.empty();
         b.found = Optional.empty();
         return b.build();

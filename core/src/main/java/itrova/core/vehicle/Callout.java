@@ -60,6 +60,7 @@ public enum Callout implements Titled {
     WHEEL_BACKSPACING("Wheel backspacing", Kind.LENGTH),
     WHEEL_OVERALL("Wheel width over the flanges", Kind.LENGTH),
     WHEEL_OFFSET("Wheel offset, as marked", Kind.LENGTH),
+    WHEEL_MARKING("Wheel size, as marked", Kind.WORD),
     WHEEL_FLANGE("Rim flange outside diameter", Kind.LENGTH),
     WHEEL_BARREL("Barrel inside diameter", Kind.LENGTH),
     WHEEL_SPOKE("Mounting face to spoke back", Kind.LENGTH),

@@ -85,6 +85,11 @@ public final class Wording {
         return String.valueOf(value);
     }
 
+    /** The reader's units. */
+    public UnitSystem units() {
+        return units;
+    }
+
     /** An amount in the reader's units, as finely as it is to be told. */
     public String amount(Amount a) {
         boolean inch = units == UnitSystem.INCH && a.kind() != Amount.Kind.NUMBER;

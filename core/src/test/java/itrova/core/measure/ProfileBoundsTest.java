@@ -33,6 +33,18 @@ class ProfileBoundsTest {
         assertThat(fault(Callout.WHEEL_SPOKE, "100", "60")).isEmpty();
     }
 
+    /** A 13 in rim sits on 329.4 mm (ISO 4000-2, from memory): its barrel is narrower. */
+    @Test
+    void aBarrelWiderThanTheMarkedSeatIsRefused() {
+        List<Reading> marked = List.of(read(Callout.WHEEL_MARKING, "", "4 1/2 J x 13"));
+        Reading wide = read(Callout.WHEEL_BARREL, "20", "340");
+        assertThat(ProfileBounds.fault(wide, marked).orElseThrow())
+                .contains("marking")
+                .contains("329.4 mm");
+        assertThat(ProfileBounds.fault(read(Callout.WHEEL_BARREL, "20", "310"), marked))
+                .isEmpty();
+    }
+
     @Test
     void aBarrelWiderOrDeeperThanTheWheelIsRefused() {
         assertThat(fault(Callout.WHEEL_BARREL, "20", "400").orElseThrow()).contains("378 mm");

@@ -16,6 +16,7 @@ class WordsTest {
         "WHEEL_NUT_SEAT, 60, 60 deg cone",
         "WHEEL_NUT_SEAT, Ball, ball",
         "DRIVE_STYLE, flange, drive flange",
+        "WHEEL_MARKING, 6jx15h2 et35, 6J x 15",
         "INNER_NUMBER, l45449, L45449"
     })
     void whatIsMeantIsTaken(Callout callout, String typed, String kept) {

@@ -174,6 +174,7 @@ final class WheelView {
         p.line(Style.CENTRE, p.has(Callout.WHEEL_OVERALL), centre, 8, centre, flange + 10);
         p.touch(Callout.WHEEL_OFFSET, centre, 18);
         p.dimension(Callout.WHEEL_OFFSET, centre, 18, 0, 18);
+        p.touch(Callout.WHEEL_MARKING, overall - back - 2, flange);
         p.touch(Callout.WHEEL_FLANGE, -back + 2, flange);
         p.dimension(Callout.WHEEL_FLANGE, -back - 6, 0, -back - 6, flange);
         p.touch(Callout.WHEEL_BARREL, middle[0] - back, middle[1] / 2);

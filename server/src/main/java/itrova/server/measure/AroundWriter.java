@@ -1,6 +1,7 @@
 package itrova.server.measure;
 
 import itrova.core.fastener.Thread;
+import itrova.core.quantity.Dimension;
 import itrova.core.quantity.Unit;
 import itrova.core.quantity.UnitSystem;
 import itrova.core.vehicle.KingPinTape;
@@ -180,8 +181,16 @@ public final class AroundWriter {
         return units == UnitSystem.METRIC ? plain(mm, 2) + " mm" : plain(mm / Unit.INCH.toSi(), 4) + " in";
     }
 
-    private String mass(double kg) {
-        return units == UnitSystem.METRIC ? plain(kg, 1) + " kg" : plain(kg / Unit.POUND.toSi(), 1) + " lb";
+    /** A mass as it is marked or was told: in the reader's units, unless it is a whole number only in the others. */
+    String mass(double kg) {
+        Unit own = Unit.usual(Dimension.MASS, units);
+        Unit other = Unit.usual(Dimension.MASS, units == UnitSystem.METRIC ? UnitSystem.INCH : UnitSystem.METRIC);
+        Unit told = isWhole(kg / other.toSi()) && !isWhole(kg / own.toSi()) ? other : own;
+        return plain(kg / told.toSi(), 1) + " " + told.symbol();
+    }
+
+    private static boolean isWhole(double value) {
+        return Math.abs(value - Math.rint(value)) < 1e-6;
     }
 
     private static String angle(double degrees) {

@@ -7,6 +7,7 @@ import itrova.core.measure.BoltCircle;
 import itrova.core.measure.Comparison;
 import itrova.core.measure.DerivedValues;
 import itrova.core.measure.Instrument;
+import itrova.core.measure.ProfilePlaces;
 import itrova.core.measure.Reading;
 import itrova.core.measure.ReadingSpec;
 import itrova.core.measure.Repeats;
@@ -82,7 +83,11 @@ public record AxleEndView(
     /** One reading that was corrected or withdrawn. */
     public record OldView(String text, String placeText, String by, Instant at, boolean withdrawn, String now) {}
 
-    /** One dimension: how to take it, what was read, what it amounts to. */
+    /**
+     * One dimension: how to take it, what was read, what it amounts to.
+     *
+     * @param places where along a profile a reading is still worth taking, as on a rule in the reader's units
+     */
     public record CalloutView(
             Callout callout,
             String title,
@@ -98,6 +103,7 @@ public record AxleEndView(
             String slip,
             String caution,
             List<String> choices,
+            List<String> places,
             @Nullable Double value,
             @Nullable Double doubt,
             @Nullable String text,
@@ -303,6 +309,7 @@ public record AxleEndView(
                 spec.slip(),
                 spec.caution(),
                 choices(callout, end),
+                ProfilePlaces.worth(end, callout, m.wording().units()),
                 value,
                 doubt,
                 end.thread(callout)

@@ -16,6 +16,7 @@ import itrova.core.quantity.Measured;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Retention;
+import itrova.core.vehicle.RimSize;
 import itrova.core.vehicle.Wheel;
 import java.util.ArrayList;
 import java.util.List;
@@ -82,7 +83,8 @@ final class NeedsCheck implements Check {
                 r -> why(words.isEmpty() ? Phrase.of("needs.what-kit-needs-was-not") : Phrase.joined(" ", words)));
     }
 
-    /** The rim's nominal diameter: of a wheel from the wall as its papers say, of the one found by its flange. */
+    /** The rim's nominal diameter: of a wheel from the wall as its papers say, of the one found by its marking and its flange,
+     * as far as they were read: both must do. */
     private static void rim(KitOnSide c, FindingBuilder ruling, int inches, List<Phrase> words) {
         Optional<Wheel> other = c.end().otherWheel();
         if (other.isPresent()) {
@@ -95,18 +97,37 @@ final class NeedsCheck implements Check {
             words.add(Phrase.of("needs.wheel-in-one-kit-needs", rim, inches));
             return;
         }
+        Optional<RimSize> marked = c.end().rimSize();
         Optional<Measured> flange = c.length(Callout.WHEEL_FLANGE);
-        ruling.want(flange, Callout.WHEEL_FLANGE);
-        flange.ifPresent(f -> {
-            Measured seat = f.plus(-2 * FLANGE_HEIGHT)
-                    .with(Component.rectangular(CommonSource.RIM_FLANGE, 2 * FLANGE_HEIGHTS_DIFFER));
-            ruling.require(Phrase.of("needs.rim-diameter"), seat.plus(HALF_A_CODE - inches * INCH));
+        if (marked.isEmpty()) {
+            ruling.want(flange, Callout.WHEEL_FLANGE);
+        }
+        Optional<Measured> seat = flange.map(f -> f.plus(-2 * FLANGE_HEIGHT)
+                .with(Component.rectangular(CommonSource.RIM_FLANGE, 2 * FLANGE_HEIGHTS_DIFFER)));
+        if (marked.isPresent() && seat.isPresent() && contradict(marked.get(), seat.get())) {
+            ruling.missing(Phrase.of(
+                    "needs.marking-against-flange",
+                    marked.get().text(),
+                    Amount.mm(flange.get().value(), 0)));
+            return;
+        }
+        marked.ifPresent(size -> {
+            ruling.require(Phrase.of("needs.rim-diameter"), Measured.exact((size.inches() - inches) * INCH));
+            words.add(Phrase.of("needs.marked-kit-needs", size.text(), inches));
+        });
+        seat.ifPresent(s -> {
+            ruling.require(Phrase.of("needs.rim-diameter"), s.plus(HALF_A_CODE - inches * INCH));
             words.add(Phrase.of(
                     "needs.over-its-flange-rim-so",
-                    Amount.mm(f.value(), 0),
-                    Amount.number(seat.value() / INCH, 1),
+                    Amount.mm(flange.get().value(), 0),
+                    Amount.number(s.value() / INCH, 1),
                     inches));
         });
+    }
+
+    /** Whether the size marked cannot be that of a rim with such a flange. */
+    private static boolean contradict(RimSize marked, Measured seat) {
+        return Math.abs(seat.value() - marked.inches() * INCH) > HALF_A_CODE + seat.expanded();
     }
 
     private static void range(

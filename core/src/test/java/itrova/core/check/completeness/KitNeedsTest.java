@@ -70,6 +70,26 @@ class KitNeedsTest {
         assertThat(find(unread, kit, CheckId.NEEDS).missing()).containsExactly(Callout.WHEEL_FLANGE);
     }
 
+    /** What is marked settles it without the flange; where the two contradict each other nothing is proven, either way. */
+    @ParameterizedTest
+    @CsvSource({
+        "5J x 14, , 14, FITS",
+        "5J x 14, , 15, DOES_NOT_FIT",
+        "5J x 14, 389, 14, FITS",
+        "6J x 15, 389, 15, NOT_PROVEN",
+        "4J x 13, 389, 14, NOT_PROVEN"
+    })
+    void theMarkingTellsTheRim(String marked, Double flange, int inches, Verdict wanted) {
+        AxleEnd.Builder end = end(AxleEndKind.FRONT_SPINDLE).word(Callout.WHEEL_MARKING, marked);
+        if (flange != null) {
+            end.length(Callout.WHEEL_FLANGE, Samples.mm(flange, 0.5));
+        }
+        Set<Callout> unread = flange == null ? Set.of(Callout.WHEEL_FLANGE) : Set.of();
+        Kit kit = needing(needs(OptionalInt.of(inches), Optional.empty(), Optional.empty(), Optional.empty()));
+        assertThat(find(end.without(unread).build(), kit, CheckId.NEEDS).verdict())
+                .isEqualTo(wanted);
+    }
+
     @ParameterizedTest
     @CsvSource({"1400, FITS", "1381, NOT_PROVEN", "1370, DOES_NOT_FIT", "1450, DOES_NOT_FIT"})
     void theAxlesWidthIsWithinWhatTheKitIsMadeFor(double width, Verdict wanted) {
