@@ -41,8 +41,8 @@ const emit = defineEmits<{ drop: [id: string]; revise: [] }>();
   <OverturnedAlarm :alarms="card.alarms" what="The order was placed by verdicts that do not hold any more" />
   <details v-if="card.missing.length" class="caution changes">
     <summary>
-      Not here yet: {{ card.missing.length }} of what was ordered. Begin nothing that leaves the vehicle in
-      pieces without them.
+      Not here yet, or not good when tried: {{ card.missing.length }} of what was ordered. Begin nothing that
+      leaves the vehicle in pieces without them.
     </summary>
     <ul>
       <li v-for="m in card.missing" :key="m">{{ m }}</li>

@@ -5,6 +5,7 @@ import { useSession } from "../../shell/session";
 import { useKept } from "../../shell/useKept";
 import { toMessage, useLoad } from "../../shell/useLoad";
 import { toDoubt, toLength, toTime } from "../../units/format";
+import HandTrials from "./HandTrials.vue";
 
 /** What came, measured against what was promised; what that changes; defects and the letter about them. */
 const { axleId } = defineProps<{ axleId: number }>();
@@ -79,6 +80,10 @@ async function onRead(f: Figure, side: Side, e: Event) {
     const all = [...(field?.querySelectorAll("input") ?? [])];
     all[all.indexOf(e.target as HTMLInputElement) + 1]?.focus();
   }
+}
+
+function onTried(body: Schemas["HandTrialForm"]) {
+  void act(() => toData(client.POST("/api/axles/{axleId}/unpacking/trials", { params: { path }, body })));
 }
 
 const defect = reactive({ supplier: "", item: "", what: "", then: "RETURN" as const });
@@ -161,6 +166,12 @@ async function onRelease() {
           </tr>
         </tbody>
       </table>
+      <HandTrials
+        :trials="view.trials"
+        :donor="view.donor"
+        :may-change="session.mayChange"
+        @tried="onTried"
+      />
       <div v-if="view.changes.length" class="caution">
         <p><strong>What came changes the fit</strong>: {{ view.verdict }} now.</p>
         <ul>

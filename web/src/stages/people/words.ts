@@ -48,6 +48,7 @@ const KINDS: Record<Kind, string> = {
   CAUTION_READ: "caution read",
   PART_MEASURED: "part measured",
   DEFECT_NOTED: "defect noted",
+  PART_TRIED: "part tried by hand",
   RELEASED_ANEW: "released anew",
   SUPPLIER_ORDER: "order to a supplier",
 };

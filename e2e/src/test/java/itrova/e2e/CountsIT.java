@@ -105,11 +105,15 @@ class CountsIT extends BrowserTest {
     }
 
     private String shown(double mm, int metric, int inch) {
-        String plain = (units == UnitSystem.METRIC
-                        ? BigDecimal.valueOf(mm).setScale(metric, RoundingMode.HALF_UP)
-                        : BigDecimal.valueOf(mm / 25.4).setScale(inch, RoundingMode.HALF_UP))
-                .stripTrailingZeros()
-                .toPlainString();
+        // an inch tool's last digit is written though it be 0: it tells how fine it was read
+        String plain = units == UnitSystem.METRIC
+                ? BigDecimal.valueOf(mm)
+                        .setScale(metric, RoundingMode.HALF_UP)
+                        .stripTrailingZeros()
+                        .toPlainString()
+                : BigDecimal.valueOf(mm / 25.4)
+                        .setScale(inch, RoundingMode.HALF_UP)
+                        .toPlainString();
         return plain.startsWith("0.") ? plain.substring(1) : plain;
     }
 
@@ -191,7 +195,9 @@ class CountsIT extends BrowserTest {
                 press("="); // sent off as it is typed
                 readHere(side, callout);
                 continue;
-            } else if (callout.kind() == Callout.Kind.THREAD || callout == Callout.WHEEL_NUT_SEAT) {
+            } else if (callout.kind() == Callout.Kind.THREAD
+                    || callout.kind() == Callout.Kind.COUNT
+                    || callout == Callout.WHEEL_NUT_SEAT) {
                 Locator chip = strip.getByRole(
                         AriaRole.BUTTON,
                         new Locator.GetByRoleOptions()

@@ -105,6 +105,34 @@ class UnpackApiTest {
                 .isEqualTo(card.path("seal"));
     }
 
+    /** What was not good when tried holds up the step that wants it, is claimed, and is settled by a piece that is good. */
+    @Test
+    void whatIsTriedByHandAndNotGoodHoldsTheBench() throws Exception {
+        long axle = ordered("QF-101");
+        String unpacking = "/api/axles/" + axle + "/unpacking";
+        String trials = unpacking + "/trials";
+        String good = "{\"trial\":\"SLIDES\",\"side\":\"LEFT\",\"good\":true,\"note\":\"\"}";
+        String bad = good.replace("true", "false").replace("\"\"}", "\"sticks after 6 mm\"}");
+        assertThat(viewer.post(trials, bad).status()).isEqualTo(403);
+        assertProblem(mechanic.post(trials, good.replace("true", "false")), 422);
+        Answer noCap = mechanic.post(trials, good.replace("SLIDES", "CAP"));
+        assertProblem(noCap, 422);
+        assertThat(noCap.text()).contains("nothing to try");
+
+        JsonNode view = mechanic.post(trials, bad).json();
+        assertThat(view.path("trials").toString()).contains("sticks after 6 mm");
+        String card = "/api/axles/" + axle + "/bench";
+        assertThat(viewer.get(card).json().path("missing").toString()).contains("left: not so, sticks after 6 mm");
+        String supplier =
+                java.net.URLEncoder.encode(view.path("supplier").asString(), java.nio.charset.StandardCharsets.UTF_8);
+        assertThat(viewer.get(unpacking + "/claim.pdf?supplier=" + supplier).text())
+                .startsWith("%PDF");
+
+        mechanic.post(trials, good);
+        assertThat(viewer.get(card).json().path("missing").toString()).doesNotContain("sticks");
+        assertProblem(viewer.get(unpacking + "/claim.pdf?supplier=" + supplier), 409);
+    }
+
     @Test
     void whatIsProvenNotToFitNobodyReleases() throws Exception {
         long axle = ordered("QF-103");

@@ -20,11 +20,13 @@ public final class Words {
 
     private Words() {}
 
-    /** What may be written for a word; empty where any designation may be. */
+    /** What may be written for a word, or what a count usually is; empty where any designation may be. */
     public static List<String> choices(Callout callout) {
         return switch (callout) {
             case WHEEL_NUT_SEAT -> NUT_SEATS;
             case DRIVE_STYLE -> DRIVE_STYLES;
+            case LUG_COUNT -> List.of("4", "5", "6", "8");
+            case BRACKET_COUNT -> List.of("3", "4", "6");
             default -> List.of();
         };
     }

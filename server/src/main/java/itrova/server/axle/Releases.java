@@ -3,10 +3,12 @@ package itrova.server.axle;
 import itrova.core.choice.BrakesOverturned;
 import itrova.core.choice.Overturned;
 import itrova.core.choice.Selection;
+import itrova.core.receive.Tried;
 import itrova.formats.ReleaseDocument;
 import itrova.server.store.Decision;
 import itrova.server.store.Decision.OrderPlaced;
 import itrova.server.store.Decision.OrderSigned;
+import itrova.server.store.Decision.PartTried;
 import itrova.server.store.Decision.ReleasedAnew;
 import itrova.server.store.EventStore;
 import itrova.server.store.EventStore.EventRow;
@@ -91,6 +93,20 @@ public class Releases {
                                 .stream()
                                 .map(BrakesOverturned::sentence))
                 .toList();
+    }
+
+    /** How the pieces of a kit that came did when they were tried by hand, oldest first. */
+    public List<Taken<PartTried>> tried(long axleId, String kit) {
+        return of(events.ofAxle(axleId), PartTried.class).stream()
+                .filter(t -> t.decision().kit().equals(kit))
+                .toList();
+    }
+
+    /** Pieces of a kit that came and did not do what they must when they were tried last. */
+    public List<Tried> notGood(long axleId, String kit) {
+        List<Tried> all =
+                tried(axleId, kit).stream().map(t -> t.decision().tried()).toList();
+        return Tried.standing(all).stream().filter(t -> !t.isGood()).toList();
     }
 
     /** Keeps what is signed or ordered now. The axle must be locked. */

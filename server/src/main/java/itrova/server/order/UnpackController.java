@@ -7,9 +7,11 @@ import itrova.core.phrase.Amount;
 import itrova.core.quantity.Dimension;
 import itrova.core.quantity.ShopNotation;
 import itrova.core.quantity.Unit;
+import itrova.core.receive.HandTrial;
 import itrova.core.receive.Incoming;
 import itrova.core.receive.Incoming.Compared;
 import itrova.core.receive.IncomingFigure;
+import itrova.core.receive.Tried;
 import itrova.core.vehicle.Side;
 import itrova.formats.paper.ClaimPdf;
 import itrova.server.api.BadInputException;
@@ -20,6 +22,7 @@ import itrova.server.axle.Releases;
 import itrova.server.axle.Workbench;
 import itrova.server.store.Decision;
 import itrova.server.store.Decision.DefectNoted;
+import itrova.server.store.Decision.PartTried;
 import itrova.server.store.EventStore;
 import itrova.server.store.EventStore.Kind;
 import itrova.server.store.EventStore.Place;
@@ -35,6 +38,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -103,10 +107,16 @@ public class UnpackController {
             PieceView left,
             PieceView right) {}
 
+    /** One piece as it was tried last; absent where nobody did. */
+    public record HandTriedView(@Nullable Boolean good, String note, String by) {}
+
+    public record HandTrialView(HandTrial trial, String title, HandTriedView left, HandTriedView right) {}
+
     public record DefectView(String supplier, String item, String what, DefectNoted.Then then, String by, Instant at) {}
 
     /**
      * @param supplier who sold the kit
+     * @param donor what donor parts are told by
      * @param changes verdicts the order was released by that what came, or a later reading, overturns
      * @param released who released the order anew last, and why; empty if nobody did
      */
@@ -114,6 +124,8 @@ public class UnpackController {
             String supplier,
             List<String> suppliers,
             List<IncomingView> figures,
+            List<HandTrialView> trials,
+            List<String> donor,
             List<DefectView> defects,
             List<String> changes,
             String verdict,
@@ -124,6 +136,13 @@ public class UnpackController {
             @NotNull IncomingFigure figure,
             @NotNull Side side,
             @NotNull @Size(max = 40) String text) {}
+
+    /** @param note what is wrong; empty where the piece is good */
+    public record HandTrialForm(
+            @NotNull HandTrial trial,
+            @NotNull Side side,
+            boolean good,
+            @NotNull @Size(max = 200) String note) {}
 
     public record DefectForm(
             @NotBlank @Size(max = 80) String supplier,
@@ -149,6 +168,8 @@ public class UnpackController {
                 Incoming.of(promised).stream()
                         .map(f -> view(promised, came, rows, f))
                         .toList(),
+                trials(axleId, promised),
+                promised.fitting().donorChecks(),
                 defects(axleId),
                 releases.overturned(chosen),
                 chosen.report().verdict().word(),
@@ -189,6 +210,22 @@ public class UnpackController {
                         .map(Incoming.Reading::half)
                         .orElse(null),
                 came.compared(promised, figure, side));
+    }
+
+    private List<HandTrialView> trials(long axleId, Kit kit) {
+        Map<String, HandTriedView> last = new HashMap<>();
+        for (Releases.Taken<PartTried> taken : releases.tried(axleId, kit.code())) {
+            Tried t = taken.decision().tried();
+            last.put(t.trial() + " " + t.side(), new HandTriedView(t.isGood(), t.note(), taken.by()));
+        }
+        HandTriedView nobody = new HandTriedView(null, "", "");
+        return HandTrial.of(kit).stream()
+                .map(t -> new HandTrialView(
+                        t,
+                        t.title(),
+                        last.getOrDefault(t + " " + Side.LEFT, nobody),
+                        last.getOrDefault(t + " " + Side.RIGHT, nobody)))
+                .toList();
     }
 
     private List<DefectView> defects(long axleId) {
@@ -268,6 +305,35 @@ public class UnpackController {
                 .si();
     }
 
+    /** Writes down how a piece did when it was tried by hand. What is not good holds up the steps that want it. */
+    @PostMapping("/trials")
+    @Transactional
+    public UnpackView tried(@PathVariable long axleId, @Valid @RequestBody HandTrialForm body) {
+        AxleRow row = bench.lockedAxle(axleId);
+        Kit kit = promised(bench.chosen(row));
+        if (releases.orders(axleId).isEmpty()) {
+            throw new ConflictException("Nothing is ordered for the " + row.name() + ": nothing can have come.");
+        }
+        if (!HandTrial.of(kit).contains(body.trial())) {
+            throw BadInputException.of(
+                    "trial",
+                    body.trial().name(),
+                    "Kit " + kit.code() + " has nothing to try by “"
+                            + body.trial().title() + "”.");
+        }
+        try {
+            Tried tried = new Tried(
+                    body.trial(), body.side(), body.good(), body.note().strip());
+            events.add(
+                    Place.axle(row.jobId(), axleId),
+                    new PartTried(kit.code(), tried),
+                    me.get().id());
+        } catch (IllegalArgumentException e) {
+            throw BadInputException.of("note", body.note(), body.trial().title() + ": " + e.getMessage());
+        }
+        return look(axleId);
+    }
+
     /** Notes something that came and cannot be used as it is, and what is done about it. */
     @PostMapping("/defects")
     @Transactional
@@ -321,7 +387,13 @@ public class UnpackController {
                         .flatMap(o -> o.lines().stream())
                         .flatMap(UnpackController::lacking)
                         .toList(),
-                supplier.equals(promised.supplier()) ? off(axleId, promised) : List.of(),
+                supplier.equals(promised.supplier())
+                        ? Stream.concat(
+                                        off(axleId, promised).stream(),
+                                        releases.notGood(axleId, promised.code()).stream()
+                                                .map(t -> t.words() + "."))
+                                .toList()
+                        : List.of(),
                 defects(axleId).stream()
                         .filter(d -> d.supplier().equals(supplier))
                         .map(d -> d.item() + ": " + d.what() + ". " + ASKED.get(d.then()))

@@ -1,6 +1,9 @@
 package itrova.server.store;
 
 import itrova.core.choice.Selection;
+import itrova.core.receive.HandTrial;
+import itrova.core.receive.Tried;
+import itrova.core.vehicle.Side;
 import itrova.core.work.LooseItem;
 import itrova.formats.SelectionDocument;
 import itrova.server.store.EventStore.EventRow;
@@ -176,6 +179,34 @@ public sealed interface Decision {
             p.put("supplier", supplier);
             p.put("what", what);
             p.put("then", then.name());
+            return p;
+        }
+    }
+
+    /**
+     * A piece of what came was tried by hand.
+     *
+     * @param kit code of the kit it belongs to
+     */
+    record PartTried(String kit, Tried tried) implements Decision {
+        @Override
+        public Kind kind() {
+            return Kind.PART_TRIED;
+        }
+
+        @Override
+        public String subject() {
+            return tried.trial().title() + ", " + tried.side().word();
+        }
+
+        @Override
+        public Map<String, String> payload() {
+            Map<String, String> p = edition();
+            p.put("kit", kit);
+            p.put("trial", tried.trial().name());
+            p.put("side", tried.side().name());
+            p.put("good", String.valueOf(tried.isGood()));
+            p.put("note", tried.note());
             return p;
         }
     }
@@ -410,6 +441,14 @@ public sealed interface Decision {
                         e.subject(),
                         p.getOrDefault("what", ""),
                         DefectNoted.Then.valueOf(p.getOrDefault("then", "RETURN"))));
+            case PART_TRIED ->
+                Optional.of(new PartTried(
+                        p.getOrDefault("kit", ""),
+                        new Tried(
+                                HandTrial.valueOf(p.getOrDefault("trial", "")),
+                                Side.valueOf(p.getOrDefault("side", "")),
+                                Boolean.parseBoolean(p.get("good")),
+                                p.getOrDefault("note", ""))));
             case STEP_TICKED ->
                 Optional.of(new StepTicked(
                         e.subject(),

@@ -60,6 +60,7 @@ public class EventStore {
         CAUTION_READ,
         PART_MEASURED,
         DEFECT_NOTED,
+        PART_TRIED,
         RELEASED_ANEW,
         SUPPLIER_ORDER,
         /** Happened elsewhere, before the job was brought here; nothing here hangs on it. */

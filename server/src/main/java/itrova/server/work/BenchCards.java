@@ -4,6 +4,7 @@ import itrova.core.order.OrderGate;
 import itrova.core.quantity.Dimension;
 import itrova.core.quantity.ShopNotation;
 import itrova.core.quantity.Unit;
+import itrova.core.receive.Tried;
 import itrova.core.road.RoadCase.AxleWork;
 import itrova.core.work.BenchPlan;
 import itrova.core.work.BenchStep;
@@ -41,6 +42,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -243,9 +245,10 @@ public class BenchCards {
         List<String> missing = card.plan().wantsParts(step) ? missing(card) : List.of();
         if (!missing.isEmpty()
                 && !(me.get().role() == Role.LEAD && !body.signed().isEmpty())) {
-            throw new ConflictException("“" + step.title() + "” wants parts that did not come: "
-                    + String.join(", ", missing)
-                    + ". Count them in on the order sheet, or let a lead sign with the reason. Nothing was changed.");
+            throw new ConflictException(
+                    "“" + step.title() + "” wants parts that did not come, or were not good when tried: "
+                            + String.join(", ", missing)
+                            + ". Count or try them in on the order sheet, or let a lead sign with the reason. Nothing was changed.");
         }
         checkLoose(card, step, body.loose());
         boolean isNewlyRead = isNewlyRead(card, step, body.isCautionRead());
@@ -283,14 +286,19 @@ public class BenchCards {
                 .orElse(List.of());
     }
 
-    /** Parts of what is chosen that did not come, in words. */
+    /** Parts of what is chosen that did not come, or came and were not good when they were tried, in words. */
     List<String> missing(Card card) {
         long axleId = card.chosen().row().id();
-        return suppliers.missing(
+        List<String> toCome = suppliers.missing(
                 axleId,
                 releases.order(axleId, card.chosen().selection())
                         .map(t -> t.decision().covers())
                         .orElse(""));
+        return Stream.concat(
+                        toCome.stream(),
+                        releases.notGood(axleId, card.chosen().selection().kit()).stream()
+                                .map(Tried::words))
+                .toList();
     }
 
     /** A trial says what it put in loosely; what it did is counted out again before the work goes on. */

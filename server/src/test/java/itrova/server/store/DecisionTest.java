@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import itrova.core.choice.Selection;
 import itrova.core.finding.CheckId;
 import itrova.core.judge.WorkPicks;
+import itrova.core.receive.HandTrial;
+import itrova.core.receive.Tried;
 import itrova.core.remedy.WorkKind;
 import itrova.core.vehicle.Side;
 import itrova.core.work.LooseItem;
@@ -12,6 +14,7 @@ import itrova.server.store.Decision.Bled;
 import itrova.server.store.Decision.KitChosen;
 import itrova.server.store.Decision.OrderPlaced;
 import itrova.server.store.Decision.OrderSigned;
+import itrova.server.store.Decision.PartTried;
 import itrova.server.store.Decision.StepTicked;
 import itrova.server.store.Decision.StepUnticked;
 import itrova.server.store.EventStore.EventRow;
@@ -56,6 +59,7 @@ class DecisionTest {
                         "torque wrench",
                         List.of(LooseItem.NUTS, LooseItem.PADS)),
                 new StepTicked("lift", "QF-101", "Lift", "", "", OptionalDouble.empty(), "", "", List.of()),
+                new PartTried("QF-101", new Tried(HandTrial.SLIDES, Side.LEFT, false, "sticks after 6 mm")),
                 new Bled(Bled.What.POINT, Map.of("point", "axle 2 right", "strokes", "12")),
                 new Bled(Bled.What.TOPPED_UP, Map.of()),
                 new StepUnticked("lift", "QF-101"));
