@@ -10,6 +10,7 @@ import DraftNotice from "../../shell/DraftNotice.vue";
 import PressedRow from "../../shell/PressedRow.vue";
 import { useSession } from "../../shell/session";
 import { toMessage } from "../../shell/useLoad";
+import KitTally from "../../verdict/KitTally.vue";
 import AroundViews from "./AroundViews.vue";
 import CopyFrom from "./CopyFrom.vue";
 import FiguresFold from "./FiguresFold.vue";
@@ -27,7 +28,7 @@ const toast = useToast();
 const route = useRoute();
 const side = ref<Side>(route.query.side === "RIGHT" ? "RIGHT" : "LEFT");
 const a = useAround(side);
-const { around, text, sketch, keeper, undo, failure, fault, notes, isBusy, isChanged } = a;
+const { around, text, sketch, keeper, undo, failure, fault, notes, tally, isBusy, isChanged } = a;
 
 const SIDES = [
   { value: "LEFT" as const, text: "Left" },
@@ -172,6 +173,7 @@ async function onMarkingEnter() {
       >
         Undo
       </button>
+      <KitTally v-if="tally && !isChanged" :counts="tally" />
       <Button label="Keep" :disabled="!isMine || !isChanged || isBusy" :loading="isBusy" @click="a.save" />
     </div>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>

@@ -33,6 +33,8 @@ export function useAround(side: Ref<Side>) {
   const notes = ref<string[]>([]);
   const isBusy = ref(false);
   const sketches = ref<Schemas["SideSketch"][]>([]);
+  /** How the kits are judged by what was kept last. */
+  const tally = ref<Schemas["AdviceView"] | null>(null);
 
   const text = computed(() => typed.value?.[side.value === "LEFT" ? "left" : "right"] ?? null);
   const sketch = computed(() => sketches.value.find((s) => s.side === side.value));
@@ -69,6 +71,18 @@ export function useAround(side: Ref<Side>) {
     );
     notes.value = kept.notes;
     keeper.done(take(kept));
+    void judge();
+  }
+
+  async function judge() {
+    tally.value = null;
+    try {
+      tally.value = await toData(
+        client.GET("/api/axles/{axleId}/advice", { params: { path: { axleId: axle.axleId } } }),
+      );
+    } catch {
+      // the measuring view tells it too
+    }
   }
 
   /** Whether somebody else had changed it: theirs is fetched and brought together with what is typed. */
@@ -179,6 +193,7 @@ export function useAround(side: Ref<Side>) {
     failure,
     fault,
     notes,
+    tally,
     isBusy,
     isChanged,
     load,

@@ -102,8 +102,10 @@ watch(end, (now) => {
 });
 
 let adviceTicket = 0;
+const isAsking = ref(false);
 async function loadAdvice() {
   const ticket = ++adviceTicket;
+  isAsking.value = true;
   try {
     const fresh = await toData(
       client.GET("/api/axles/{axleId}/advice", { params: { path: { axleId: axle.axleId } } }),
@@ -113,6 +115,8 @@ async function loadAdvice() {
     order.catchUp();
   } catch {
     // the drawing works without advice; it is asked for again after the next reading
+  } finally {
+    if (ticket === adviceTicket) isAsking.value = false;
   }
 }
 
@@ -327,6 +331,7 @@ onUnmounted(() => {
         </div>
         <GuidePanel
           :advice="advice"
+          :is-asking="isAsking"
           :side="side"
           :track="end.track"
           :differences="end.differences"

@@ -3,13 +3,15 @@ import { computed, ref } from "vue";
 import type { Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
 import { toDoubt, toLength } from "../../units/format";
-import VerdictMark from "../../verdict/VerdictMark.vue";
+import KitTally from "../../verdict/KitTally.vue";
 import { toSideWord } from "../../verdict/words";
 import type { SideView } from "./callouts";
 
 /** Beside the drawing: what to take next and why, what the parts are, what was worked out, where left and right differ. */
-const { advice, side, track, differences } = defineProps<{
+const { advice, isAsking, side, track, differences } = defineProps<{
   advice: Schemas["AdviceView"] | null;
+  /** Whether newer advice is on its way. */
+  isAsking: boolean;
   side: SideView;
   track: Schemas["DerivedView"] | undefined;
   differences: Schemas["DifferenceView"][];
@@ -56,26 +58,8 @@ const toMinutes = (m: number) => (m < 1 ? "under a minute" : `${Math.round(m)} m
 </script>
 
 <template>
-  <aside class="sheet guide" aria-label="Guide">
-    <div v-if="advice" class="tally" aria-label="Kits">
-      <span
-        ><VerdictMark verdict="FITS" :size="15" /> {{ advice.fits }}
-        <span class="visually-hidden">fit</span></span
-      >
-      <span
-        ><VerdictMark verdict="FITS_WITH_WORK" :size="15" /> {{ advice.fitsWithWork }}
-        <span class="visually-hidden">fit with work</span></span
-      >
-      <span
-        ><VerdictMark verdict="NOT_PROVEN" :size="15" /> {{ advice.notProven }}
-        <span class="visually-hidden">not proven</span></span
-      >
-      <span
-        ><VerdictMark verdict="DOES_NOT_FIT" :size="15" /> {{ advice.doesNotFit }}
-        <span class="visually-hidden">do not fit</span></span
-      >
-      <span class="soft small">kits</span>
-    </div>
+  <aside class="sheet guide" aria-label="Guide" :aria-busy="isAsking">
+    <KitTally v-if="advice" class="kits" :counts="advice" />
     <p v-if="advice && fallen" class="small soft fallen">
       {{ fallen }} of {{ kits }} kits are ruled out already{{ before }}.
     </p>
@@ -179,19 +163,9 @@ const toMinutes = (m: number) => (m < 1 ? "under a minute" : `${Math.round(m)} m
   min-width: 0;
 }
 
-.tally {
-  display: flex;
-  gap: 0.8rem;
-  align-items: center;
+.kits {
   padding: 0.4rem 0.8rem;
   border-bottom: 1px solid var(--line-soft);
-  font-weight: 600;
-}
-
-.tally > span {
-  display: inline-flex;
-  gap: 0.3rem;
-  align-items: center;
 }
 
 .tabs {

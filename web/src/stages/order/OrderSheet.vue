@@ -103,6 +103,19 @@ function onPlace() {
       <RouterLink v-if="order" class="paper" :to="`/jobs/${order.jobId}/brakes`"
         >What the brakes will do</RouterLink
       >
+      <template v-if="order">
+        <a class="paper" :href="`/api/axles/${axle.axleId}/order/offer.pdf`" target="_blank" rel="noopener"
+          >Offer to the owner</a
+        >
+        <a
+          v-if="order.machined"
+          class="paper"
+          :href="`/api/axles/${axle.axleId}/order/work-order.pdf`"
+          target="_blank"
+          rel="noopener"
+          >Machine shop</a
+        >
+      </template>
       <template v-if="order && mayOrder">
         <a class="paper" :href="`/api/axles/${axle.axleId}/order.csv`" download>CSV</a>
         <a class="paper" :href="`/api/axles/${axle.axleId}/order.pdf`" download>PDF</a>

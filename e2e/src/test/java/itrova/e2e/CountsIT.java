@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.LoadState;
 import itrova.core.measure.Reading;
 import itrova.core.measure.ReadingSpec;
 import itrova.core.quantity.Dimension;
@@ -39,7 +38,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /**
  * How much is typed from a job's first page to its first kit proven to fit, written to {@code .itrova/counts.txt}. A key is a key pressed or
- * a tap on something; an entry is a field filled. The most allowed leaves a few keys: what is asked next may hang on when the advice came. The readings are those of the demo vehicles, typed as short as they are read.
+ * a tap on something; an entry is a field filled. The readings are those of the demo vehicles, typed as short as they are read.
  */
 class CountsIT extends BrowserTest {
     private static final Map<String, String> COUNTS = new TreeMap<>();
@@ -143,7 +142,7 @@ class CountsIT extends BrowserTest {
 
     private void settle() {
         assertThat(page.getByText(Pattern.compile("\\d+ to send"))).hasCount(0);
-        page.waitForLoadState(LoadState.NETWORKIDLE);
+        assertThat(page.locator("[aria-busy=true]")).hasCount(0); // what is asked next hangs on the advice
     }
 
     /**
@@ -297,8 +296,7 @@ class CountsIT extends BrowserTest {
         tap(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Went round both"))));
         tap(button("Keep"));
         assertThat(page.getByText("The kits are judged by it from now on.")).isVisible();
-        tap(link("Measure"));
-        settle();
+        assertThat(page.locator(".tally")).isVisible(); // how, stands beside it
     }
 
     private void count(String job, int mostKeysInMm, int mostKeysInInches, int mostEntries) {
@@ -337,8 +335,8 @@ class CountsIT extends BrowserTest {
         newJob("", in == UnitSystem.METRIC ? "953" : "2100");
         AxleRecord truth = DemoData.jobs().get(0).axles().get(0);
         measureBothSides(truth);
-        lookAround("165/80R14 88S", in == UnitSystem.METRIC ? "600" : "1320");
-        count("front", 250, 250, 45);
+        lookAround("165/80R14 88", in == UnitSystem.METRIC ? "600" : "1320");
+        count("front", 215, 240, 45);
     }
 
     @ParameterizedTest
@@ -348,8 +346,8 @@ class CountsIT extends BrowserTest {
         newJob("Rear live axle", in == UnitSystem.METRIC ? "748" : "1650");
         AxleRecord truth = DemoData.jobs().get(1).axles().get(0);
         measureBothSides(truth);
-        lookAround("175/80R14 86S", in == UnitSystem.METRIC ? "550" : "1210");
-        count("rear", 250, 260, 46);
+        lookAround("175/80R14 86", in == UnitSystem.METRIC ? "550" : "1210");
+        count("rear", 200, 200, 45);
     }
 
     private void plateLoad(int axle) {
@@ -377,8 +375,8 @@ class CountsIT extends BrowserTest {
         page.waitForURL(Pattern.compile(".*/axles/\\d+/measure"));
         AxleRecord truth = DemoData.jobs().get(2).axles().get(0);
         measureBothSides(truth);
-        lookAround("165/80R13 102N", in == UnitSystem.METRIC ? "850" : "1880");
-        count("trailer first axle", 255, 285, 51);
+        lookAround("165/80R13 102", in == UnitSystem.METRIC ? "850" : "1880");
+        count("trailer first axle", 230, 250, 51);
 
         keys = 0;
         entries = 0;
@@ -398,6 +396,6 @@ class CountsIT extends BrowserTest {
             press(side == Side.LEFT ? "Alt+l" : "Alt+r");
             measure(truth, side, read -> false);
         }
-        count("trailer second axle", 46, 46, 20);
+        count("trailer second axle", 40, 40, 20);
     }
 }

@@ -47,6 +47,18 @@ class OrderApiTest {
                 .contains("QF-103", "Drill")
                 .contains("work");
         assertThat(mechanic.get("/api/axles/" + axle + "/order.pdf").text()).startsWith("%PDF");
+        assertThat(order.path("machined").asBoolean()).isTrue();
+        assertThat(mechanic.get("/api/axles/" + axle + "/order/work-order.pdf").text())
+                .startsWith("%PDF");
+        assertThat(mechanic.get("/api/axles/" + axle + "/order/offer.pdf").text())
+                .startsWith("%PDF");
+        long bought = copyOfVan(mechanic, "QF-101");
+        assertThat(mechanic.get("/api/axles/" + bought + "/order")
+                        .json()
+                        .path("machined")
+                        .asBoolean())
+                .isFalse();
+        assertProblem(mechanic.get("/api/axles/" + bought + "/order/work-order.pdf"), 409);
         assertThat(mechanic.post("/api/axles/" + axle + "/order/placement", seal(order))
                         .json()
                         .path("placedBy")

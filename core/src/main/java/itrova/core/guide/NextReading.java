@@ -329,10 +329,20 @@ public final class NextReading {
                     .filter(s -> scores.get(s) >= AS_GOOD_AS * best)
                     .findFirst()
                     .orElseThrow();
-            ordered.add(next);
-            left.remove(next);
+            Suggestion first = placing(next, now).orElse(next);
+            ordered.add(first);
+            left.remove(first);
         }
         return ordered;
+    }
+
+    /** A wheel's profile has no place on the axle before the backspacing is read, and nobody knows how deep to read it. */
+    private static Optional<Suggestion> placing(Suggestion next, List<Suggestion> now) {
+        return next.callout().hasPlaces() && !next.isAgain()
+                ? now.stream()
+                        .filter(s -> s.side() == next.side() && s.callout() == Callout.WHEEL_BACKSPACING)
+                        .findFirst()
+                : Optional.empty();
     }
 
     /** When its turn comes: what is open already is one stage; a gap beside a wheel that is off waits until the wheel is on again. */

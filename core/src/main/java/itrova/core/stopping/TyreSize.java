@@ -27,8 +27,8 @@ public record TyreSize(double width, double diameter, double halfLimit, Optional
         950, 975, 1000, 1030, 1060, 1090, 1120, 1150, 1180, 1215, 1250, 1285, 1320, 1360, 1400
     };
 
-    /** Load index and speed letter at the end of a marking: {@code 86 T}. */
-    private static final Pattern LOAD_INDEX = Pattern.compile(".*\\s(\\d{2,3})\\s*[A-Z]$");
+    /** Load index, mostly with a speed letter, at the end of a marking: {@code 86 T}. A rim's code is lower than any index. */
+    private static final Pattern LOAD_INDEX = Pattern.compile(".*\\s(\\d{2,3})\\s*[A-Z]?$");
 
     /** Width it may have at most (mm): for judging what it may touch. */
     public double widest() {

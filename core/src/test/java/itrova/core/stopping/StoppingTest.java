@@ -190,5 +190,7 @@ class StoppingTest {
         assertThat(TyreSize.parse("6.40-13").orElseThrow().ratedKg()).isEmpty();
         assertThat(TyreSize.parse("6.40-13").orElseThrow().width()).isEqualTo(6.4 * 25.4, within(1e-9));
         assertThat(TyreSize.parse("31x10.5R15").orElseThrow().width()).isEqualTo(10.5 * 25.4, within(1e-9));
+        assertThat(TyreSize.parse("165/80 R 13 82").orElseThrow().ratedKg()).isEqualTo(tyre.ratedKg());
+        assertThat(TyreSize.parse("165 R 13").orElseThrow().ratedKg()).isEmpty(); // 13 is the rim's code
     }
 }

@@ -1,5 +1,6 @@
 package itrova.formats.paper;
 
+import itrova.core.order.WorkedPart;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -90,6 +91,12 @@ final class FlowingPdf implements AutoCloseable {
         y -= high + LINE;
     }
 
+    /** A worked part's face with its dimensions. */
+    void face(WorkedPart part) throws IOException {
+        new FacePainter(this, page, MARGIN, y, part).draw();
+        y -= FacePainter.HEIGHT + LINE;
+    }
+
     void rule() throws IOException {
         page.setLineWidth(0.5f);
         page.moveTo(MARGIN, y);
@@ -104,6 +111,14 @@ final class FlowingPdf implements AutoCloseable {
         page.newLineAtOffset(x, y);
         page.showText(printable(text));
         page.endText();
+    }
+
+    /** Text at a place of the page (pt). */
+    void textAt(float x, float at, float size, String text) throws IOException {
+        float here = y;
+        y = at;
+        text(x, size, text);
+        y = here;
     }
 
     void rightText(float size, String text) throws IOException {

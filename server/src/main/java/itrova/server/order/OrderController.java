@@ -81,6 +81,7 @@ public class OrderController {
 
     public record SignatureView(String by, Instant at, String reason) {}
 
+    /** @param machined whether something of it is worked on a machine, and an order to a machine shop can be had */
     public record OrderView(
             long axleId,
             long jobId,
@@ -107,6 +108,7 @@ public class OrderController {
             List<String> alarms,
             List<BrakeHoldView> brakes,
             List<EarlierOrderView> earlierOrders,
+            boolean machined,
             String seal) {}
 
     /** An order placed for something else than what is chosen now. */
@@ -216,6 +218,7 @@ public class OrderController {
                                 t.by(),
                                 t.decision().totalCents()))
                         .toList(),
+                !s.worked().isEmpty(),
                 s.seal());
     }
 

@@ -5,6 +5,8 @@ import itrova.core.finding.Verdict;
 import itrova.core.judge.KitReport;
 import itrova.core.order.OrderGate;
 import itrova.core.order.OrderSheet;
+import itrova.core.order.WorkedPart;
+import itrova.core.vehicle.Side;
 import itrova.formats.paper.OrderCsv;
 import itrova.formats.paper.OrderPaper;
 import itrova.server.api.ConflictException;
@@ -27,7 +29,9 @@ import itrova.server.store.ShopStore;
 import itrova.server.suppliers.SupplierOrders;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
 /** Orders of axles: the sheet as it stands, its gate, signatures and placement. Whatever is written is for the sheet that was seen. */
@@ -78,6 +82,14 @@ public class Orders {
 
         public KitReport report() {
             return chosen.report();
+        }
+
+        /** What of it is worked on a machine. */
+        public List<WorkedPart> worked() {
+            return WorkedPart.of(
+                    report().works(),
+                    report().kit(),
+                    Stream.of(Side.values()).map(chosen.record()::end).toList());
         }
 
         public boolean mayOrder() {
