@@ -61,6 +61,21 @@ function said(range: Schemas["CostRangeView"]) {
           </dd>
         </template>
       </dl>
+      <details v-if="cost.tools.length" class="tools">
+        <summary>Tools the shop has not, or nobody said it has ({{ cost.tools.length }})</summary>
+        <dl>
+          <template v-for="t in cost.tools" :key="t.tool">
+            <dt>{{ t.tool }}</dt>
+            <dd class="way">
+              {{ t.ways }}
+              <span class="soft small">for {{ t.steps.join(", ").toLowerCase() }}</span>
+            </dd>
+          </template>
+        </dl>
+        <p class="small soft">
+          Which the shop has is told under <RouterLink to="/shop">the shop’s settings</RouterLink>.
+        </p>
+      </details>
       <details>
         <summary>Everything the steps take ({{ cost.bill.length }})</summary>
         <table class="plain">
@@ -117,6 +132,10 @@ dd {
   grid-template-columns: minmax(6rem, 1fr) 22rem;
   gap: 1rem;
   align-items: center;
+}
+
+dd.way {
+  display: block;
 }
 
 .bar {

@@ -10,6 +10,7 @@ const session = useSession();
 const toast = useToast();
 const shop = ref<Schemas["ShopSettingsForm"]>();
 const rate = ref("");
+const tools = ref<Schemas["SpecialToolView"][]>([]);
 const suppliers = ref<Schemas["SupplierView"][]>([]);
 const fresh = ref("");
 const problem = ref("");
@@ -22,6 +23,7 @@ function take(now: Schemas["ShopSettingsForm"]) {
 onMounted(async () => {
   try {
     take(await toData(client.GET("/api/shop")));
+    tools.value = await toData(client.GET("/api/shop/special-tools"));
     suppliers.value = await toData(client.GET("/api/suppliers"));
   } catch (e) {
     problem.value = toMessage(e);
@@ -82,6 +84,13 @@ async function onSupplier(s: Schemas["SupplierView"], address: string) {
           :disabled="!session.isLead"
       /></label>
       <label>An own hour <input v-model="rate" maxlength="12" :disabled="!session.isLead" /></label>
+      <fieldset>
+        <legend>Tools it has, of those not every shop has</legend>
+        <label v-for="t in tools" :key="t.name" class="tool" :title="t.ways">
+          <input v-model="shop.tools" type="checkbox" :value="t.name" :disabled="!session.isLead" />
+          {{ t.name }}
+        </label>
+      </fieldset>
       <button v-if="session.isLead" type="submit" class="plain-button">Keep</button>
     </form>
     <h3>Suppliers</h3>
@@ -159,6 +168,28 @@ section {
 
 .wide {
   width: 24rem;
+}
+
+fieldset {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 1.2rem;
+  flex: 1 1 100%;
+  border: 1px solid var(--line);
+  margin: 0;
+}
+
+.tool {
+  flex-direction: row;
+  gap: 0.4rem;
+  align-items: center;
+  width: 12rem;
+  min-height: 44px;
+}
+
+.tool input {
+  width: 22px;
+  min-height: 22px;
 }
 
 input {

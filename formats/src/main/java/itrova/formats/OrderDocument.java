@@ -7,7 +7,9 @@ import itrova.core.order.FullCost;
 import itrova.core.order.OrderGate;
 import itrova.core.order.OrderLine;
 import itrova.core.order.OrderSheet;
+import itrova.core.order.WorkedPart;
 import itrova.core.wording.Wording;
+import itrova.core.work.SpecialTool;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Locale;
@@ -25,6 +27,8 @@ public final class OrderDocument {
      * @param selection what was chosen, in words
      * @param bill everything the plan's steps take
      * @param cost in full
+     * @param tools tools not every shop has that the plan's steps want
+     * @param worked what a machine shop works, with the dimensions of its drawing
      */
     public record AxleOrder(
             String axle,
@@ -33,7 +37,9 @@ public final class OrderDocument {
             OrderGate gate,
             OrderSheet sheet,
             Bill bill,
-            FullCost cost) {
+            FullCost cost,
+            List<SpecialTool.Wanted> tools,
+            List<WorkedPart> worked) {
         /** Whether the gate is open and everything needed has a price. */
         public boolean mayGo() {
             return gate.state() == OrderGate.State.OPEN && bill.open().isEmpty();
@@ -94,6 +100,15 @@ public final class OrderDocument {
                         .append(words(line))
                         .append('\n');
             }
+            for (SpecialTool.Wanted w : o.tools()) {
+                out.append("  wants a ")
+                        .append(w.tool().name())
+                        .append(" for ")
+                        .append(String.join(", ", w.steps()))
+                        .append(": ")
+                        .append(w.tool().ways())
+                        .append('\n');
+            }
             CostRange full = o.cost().total();
             out.append("  in full with own hours ")
                     .append(price(full.low()))
@@ -133,6 +148,23 @@ public final class OrderDocument {
 
     private static String price(long cents) {
         return BigDecimal.valueOf(cents, 2).toPlainString();
+    }
+
+    private static void put(ObjectNode node, WorkedPart part) {
+        node.put("piece", part.piece().name().toLowerCase(Locale.ROOT))
+                .put("side", part.work().side().word())
+                .put("work", part.work().kind().name().toLowerCase(Locale.ROOT));
+        ArrayNode dimensions = node.putArray("dimensions");
+        for (WorkedPart.Dimension d : part.dimensions()) {
+            ObjectNode one = dimensions
+                    .addObject()
+                    .put("of", d.of().name().toLowerCase(Locale.ROOT))
+                    .put("made", d.isMade())
+                    .put("value_mm", d.value());
+            if (d.isMade()) {
+                one.put("tolerance_mm", d.tolerance());
+            }
+        }
     }
 
     /** JSON; prices as decimal texts. */
@@ -186,6 +218,16 @@ public final class OrderDocument {
             }
             ArrayNode open = n.putArray("held_by_bill");
             o.bill().open().forEach(line -> open.add(line.what()));
+            ArrayNode tools = n.putArray("special_tools");
+            for (SpecialTool.Wanted w : o.tools()) {
+                ArrayNode steps = tools.addObject()
+                        .put("tool", w.tool().name())
+                        .put("ways", w.tool().ways())
+                        .putArray("steps");
+                w.steps().forEach(steps::add);
+            }
+            ArrayNode machined = n.putArray("machine_shop");
+            o.worked().forEach(part -> put(machined.addObject(), part));
             ObjectNode cost = n.putObject("full_cost");
             cost.set("bought", range(o.cost().bought()));
             cost.set("besides", range(o.cost().besides()));

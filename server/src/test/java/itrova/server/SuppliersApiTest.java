@@ -242,8 +242,8 @@ class SuppliersApiTest {
     @Test
     void theShopIsWhatTheLeadSays() throws Exception {
         JsonNode shop = viewer.get("/api/shop").json();
-        String form =
-                "{\"name\":\"%s\",\"address\":\"1 Yard\",\"currency\":\"%s\",\"taxPercent\":%s,\"rateCents\":%d,\"version\":%d}";
+        String form = "{\"name\":\"%s\",\"address\":\"1 Yard\",\"currency\":\"%s\",\"taxPercent\":%s,\"rateCents\":%d,"
+                + "\"tools\":[],\"version\":%d}";
         int version = shop.path("version").asInt();
         assertThat(mechanic.put("/api/shop", form.formatted("X", "EUR", "20", 6000, version))
                         .status())
@@ -269,6 +269,29 @@ class SuppliersApiTest {
                     .isEqualTo("Another Yard");
         } finally {
             lead.put("/api/shop", form.formatted(shop.path("name").asString(), "EUR", "0", 6000, version + 1));
+        }
+    }
+
+    /** A tool the plan wants is told until the shop says that it has it. */
+    @Test
+    void toolsTheShopHasNotAreTold() throws Exception {
+        long axle = copyOfVan(mechanic, "QF-103");
+        String cost = "/api/axles/" + axle + "/order/cost";
+        JsonNode wanted = mechanic.get(cost).json().path("tools");
+        assertThat(wanted.toString()).contains("line wrench", "steps");
+        JsonNode shop = viewer.get("/api/shop").json();
+        String form = shop.toString().replace("\"tools\":[]", "\"tools\":[\"line wrench\"]");
+        assertThat(mechanic.put("/api/shop", form).status()).isEqualTo(403);
+        Answer unknown = lead.put("/api/shop", form.replace("line wrench", "magic wand"));
+        assertProblem(unknown, 422);
+        assertThat(unknown.text()).contains("magic wand", "Choose among");
+        int version = lead.put("/api/shop", form).json().path("version").asInt();
+        try {
+            assertThat(mechanic.get(cost).json().path("tools").toString()).doesNotContain("line wrench");
+        } finally {
+            String before = shop.toString()
+                    .replace("\"version\":" + shop.path("version").asInt(), "\"version\":" + version);
+            assertThat(lead.put("/api/shop", before).status()).isEqualTo(200);
         }
     }
 

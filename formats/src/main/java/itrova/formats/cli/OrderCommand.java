@@ -4,9 +4,12 @@ import itrova.core.order.Bill;
 import itrova.core.order.FullCost;
 import itrova.core.order.OrderGate;
 import itrova.core.order.OrderSheet;
+import itrova.core.order.WorkedPart;
 import itrova.core.placed.VehicleCase;
+import itrova.core.vehicle.Side;
 import itrova.core.work.BenchPlan;
 import itrova.core.work.PlanCase;
+import itrova.core.work.SpecialTool;
 import itrova.formats.DocumentException;
 import itrova.formats.OrderDocument;
 import itrova.formats.StockDocument;
@@ -18,6 +21,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * {@code itrova order JOB.json [--kit CODE] [--axle NUMBER|NAME] [--kits KITS.json] [--wheels WHEELS.json] [--parts PARTS.json] [--format text|json] [--units
@@ -62,7 +67,12 @@ public final class OrderCommand {
                         OrderGate.of(s.report(), call.vehicle()),
                         sheet,
                         bill,
-                        FullCost.of(sheet, bill, plan, extras.rate())));
+                        FullCost.of(sheet, bill, plan, extras.rate()),
+                        SpecialTool.lacking(plan, Set.of()),
+                        WorkedPart.of(
+                                s.report().works(),
+                                s.report().kit(),
+                                Stream.of(Side.values()).map(s.axle()::end).toList())));
             }
             out.print(
                     call.json()

@@ -8,6 +8,7 @@ import itrova.core.order.FullCost;
 import itrova.core.order.OrderGate;
 import itrova.core.order.OrderLine;
 import itrova.core.work.BenchPlan;
+import itrova.core.work.SpecialTool;
 import itrova.formats.paper.OrderCsv;
 import itrova.formats.paper.OrderPdf;
 import itrova.server.api.CurrentPerson;
@@ -158,7 +159,11 @@ public class OrderController {
             CostRangeView besides,
             CostRangeView hours,
             CostRangeView total,
-            long rateCents) {}
+            long rateCents,
+            List<ToolWantedView> tools) {}
+
+    /** A tool the plan's steps want and the shop has not, and how it is had. */
+    public record ToolWantedView(String tool, String ways, List<String> steps) {}
 
     /** What of the vehicle's brakes holds the order. */
     public record BrakeHoldView(String title, Verdict verdict, String next) {}
@@ -233,7 +238,8 @@ public class OrderController {
                 s.chosen().vehicle().among(parts.byCode()),
                 s.row().name(),
                 Map.of());
-        long rate = shop.settings().rateCents();
+        ShopStore.Settings own = shop.settings();
+        long rate = own.rateCents();
         FullCost cost = FullCost.of(s.sheet(), bill, plan, rate);
         return new FullCostView(
                 bill.lines().stream().map(BillLineView::of).toList(),
@@ -241,7 +247,10 @@ public class OrderController {
                 CostRangeView.of(cost.besides()),
                 CostRangeView.of(cost.hours()),
                 CostRangeView.of(cost.total()),
-                rate);
+                rate,
+                SpecialTool.lacking(plan, own.tools()).stream()
+                        .map(w -> new ToolWantedView(w.tool().name(), w.tool().ways(), w.steps()))
+                        .toList());
     }
 
     @PostMapping("/order/signature")

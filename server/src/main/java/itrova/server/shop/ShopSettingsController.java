@@ -1,5 +1,6 @@
 package itrova.server.shop;
 
+import itrova.core.work.SpecialTool;
 import itrova.server.api.BadInputException;
 import itrova.server.api.CurrentPerson;
 import itrova.server.store.EventStore;
@@ -16,8 +17,11 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.util.Currency;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -49,10 +53,17 @@ public class ShopSettingsController {
             BigDecimal taxPercent,
 
             @Min(0) @Max(100_000) long rateCents,
+            @NotNull @Size(max = 60) List<@NotNull @Size(max = 60) String> tools,
             int version) {
         static ShopSettingsForm of(ShopStore.Settings s) {
             return new ShopSettingsForm(
-                    s.name(), s.address(), s.currency(), s.taxPercent(), s.rateCents(), s.version());
+                    s.name(),
+                    s.address(),
+                    s.currency(),
+                    s.taxPercent(),
+                    s.rateCents(),
+                    s.tools().stream().sorted().toList(),
+                    s.version());
         }
     }
 
@@ -71,6 +82,7 @@ public class ShopSettingsController {
                 currency(body.currency()),
                 body.taxPercent(),
                 body.rateCents(),
+                known(body.tools()),
                 body.version());
         shop.save(after);
         events.add(
@@ -80,6 +92,30 @@ public class ShopSettingsController {
                 Map.of("shelf", "SHOP", "before", before.toString(), "after", after.toString()),
                 me.get().id());
         return settings();
+    }
+
+    /** A tool not every shop has, and how one without it comes by it. */
+    public record SpecialToolView(String name, String ways) {}
+
+    @GetMapping("/special-tools")
+    public List<SpecialToolView> specialTools() {
+        return SpecialTool.all().stream()
+                .map(t -> new SpecialToolView(t.name(), t.ways()))
+                .toList();
+    }
+
+    private static Set<String> known(List<String> tools) {
+        Set<String> all = SpecialTool.all().stream().map(SpecialTool::name).collect(Collectors.toSet());
+        for (String tool : tools) {
+            if (!all.contains(tool)) {
+                throw BadInputException.of(
+                        "tools",
+                        tool,
+                        "“" + tool + "” is none of the tools asked about. Choose among: "
+                                + all.stream().sorted().collect(Collectors.joining(", ")) + ".");
+            }
+        }
+        return Set.copyOf(tools);
     }
 
     private static final int DECIMALS = 2;

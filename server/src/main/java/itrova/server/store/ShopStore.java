@@ -2,6 +2,8 @@ package itrova.server.store;
 
 import java.math.BigDecimal;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -21,9 +23,20 @@ public class ShopStore {
      * @param currency ISO 4217
      * @param taxPercent on top of prices
      * @param rateCents own hour (cents)
+     * @param tools names of those it has, of the tools not every shop has
      */
     public record Settings(
-            String name, String address, String currency, BigDecimal taxPercent, long rateCents, int version) {}
+            String name,
+            String address,
+            String currency,
+            BigDecimal taxPercent,
+            long rateCents,
+            Set<String> tools,
+            int version) {
+        public Settings {
+            tools = Set.copyOf(tools);
+        }
+    }
 
     /** The shop's name as it stands on papers; absent until the first start is done. */
     public Optional<String> name() {
@@ -38,14 +51,16 @@ public class ShopStore {
     }
 
     private Optional<Settings> find() {
-        return jdbc.sql("SELECT name, address, currency, tax_percent, rate_cents, version FROM shop WHERE id = 1")
+        return jdbc.sql(
+                        "SELECT name, address, currency, tax_percent, rate_cents, tools, version FROM shop WHERE id = 1")
                 .query((rs, n) -> new Settings(
                         rs.getString(1),
                         rs.getString(2),
                         rs.getString(3),
                         rs.getBigDecimal(4),
                         rs.getLong(5),
-                        rs.getInt(6)))
+                        rs.getString(6).lines().collect(Collectors.toSet()),
+                        rs.getInt(7)))
                 .optional();
     }
 
@@ -58,13 +73,14 @@ public class ShopStore {
     public void save(Settings s) {
         int changed = jdbc.sql("""
                 UPDATE shop SET name = :name, address = :address, currency = :currency, tax_percent = :tax,
-                  rate_cents = :rate, version = version + 1 WHERE id = 1 AND version = :version
+                  rate_cents = :rate, tools = :tools, version = version + 1 WHERE id = 1 AND version = :version
                 """)
                 .param("name", s.name())
                 .param("address", s.address())
                 .param("currency", s.currency())
                 .param("tax", s.taxPercent())
                 .param("rate", s.rateCents())
+                .param("tools", s.tools().stream().sorted().collect(Collectors.joining("\n")))
                 .param("version", s.version())
                 .update();
         if (changed == 0) {
