@@ -48,6 +48,11 @@ export const router = createRouter({
           component: () => import("../stages/parts/WheelWall.vue"),
           meta: { title: "Wheels on the parts wall" },
         },
+        {
+          path: "shelf",
+          component: () => import("../stages/parts/PartShelf.vue"),
+          meta: { title: "Parts on the parts wall" },
+        },
       ],
     },
     {

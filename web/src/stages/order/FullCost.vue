@@ -95,7 +95,12 @@ function said(range: Schemas["CostRangeView"]) {
               <td>{{ l.step.replaceAll("-", " ") }}</td>
               <td class="right figures">{{ l.needed }}</td>
               <td class="right figures">{{ l.toBuy }}</td>
-              <td>{{ FROM[l.from] }}</td>
+              <td>
+                {{ FROM[l.from]
+                }}<template v-if="l.from === 'ON_THE_SHELF'"
+                  >: {{ l.code }}, look that its size is right</template
+                >
+              </td>
               <td class="right figures">{{ l.cost ? (l.cost.high ? said(l.cost) : "") : "open" }}</td>
             </tr>
           </tbody>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { RouterLink, RouterView } from "vue-router";
 
-/** What could be bought: kits and wheels. */
+/** What could be bought: kits, wheels and parts. */
 const WALLS = [
   { to: "/parts/kits", text: "Kits" },
   { to: "/parts/wheels", text: "Wheels" },
+  { to: "/parts/shelf", text: "Parts" },
 ];
 </script>
 

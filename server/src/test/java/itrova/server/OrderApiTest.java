@@ -9,6 +9,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import itrova.server.TestServer.Answer;
 import itrova.server.TestServer.Client;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -110,6 +112,57 @@ class OrderApiTest {
         assertThat(mechanic.delete(tick + "?seal=" + seal).json().path("done").asInt())
                 .isEqualTo(before);
         assertProblem(mechanic.post(bench + "/no-such/tick", ticked("", "", seal)), 404);
+    }
+
+    /** What stands on the shop's own shelf is not bought; two who count at once do not overwrite each other. */
+    @Test
+    void whatIsOnTheShelfIsNotBought() throws Exception {
+        long axle = copyOfVan(mechanic, "QF-103");
+        String cost = "/api/axles/" + axle + "/order/cost";
+        JsonNode open = mechanic.get(cost).json();
+        Map<String, String> sorts = new HashMap<>();
+        viewer.get("/api/parts/sorts")
+                .json()
+                .forEach(s ->
+                        sorts.put(s.path("title").asString(), s.path("sort").asString()));
+        JsonNode line = open.path("bill")
+                .valueStream()
+                .filter(l -> l.path("from").asString().equals("OF_THE_CATALOGUE")
+                        && sorts.containsKey(l.path("what").asString()))
+                .findFirst()
+                .orElseThrow();
+        String code = viewer.get(
+                        "/api/parts?sort=" + sorts.get(line.path("what").asString()))
+                .json()
+                .get(0)
+                .path("code")
+                .asString();
+        String address = "/api/parts/" + code + "/stock";
+        assertThat(viewer.put(address, "{\"seen\":0,\"pieces\":90}").status()).isEqualTo(403);
+        assertProblem(mechanic.put(address, "{\"seen\":0,\"pieces\":-1}"), 422);
+        assertProblem(mechanic.put("/api/parts/NO-SUCH/stock", "{\"seen\":0,\"pieces\":1}"), 404);
+        assertThat(mechanic.put(address, "{\"seen\":0,\"pieces\":90}")
+                        .json()
+                        .path("onShelf")
+                        .asInt())
+                .isEqualTo(90);
+        try {
+            assertProblem(lead.put(address, "{\"seen\":0,\"pieces\":3}"), 409);
+            JsonNode now = mechanic.get(cost).json();
+            JsonNode same = now.path("bill")
+                    .valueStream()
+                    .filter(l -> l.path("what").equals(line.path("what"))
+                            && l.path("step").equals(line.path("step")))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(same.path("toBuy").asInt()).isZero();
+            assertThat(same.path("from").asString()).isEqualTo("ON_THE_SHELF");
+            assertThat(same.path("code").asString()).isEqualTo(code);
+            assertThat(now.path("total").path("high").asLong())
+                    .isLessThan(open.path("total").path("high").asLong());
+        } finally {
+            mechanic.put(address, "{\"seen\":90,\"pieces\":0}");
+        }
     }
 
     @Test

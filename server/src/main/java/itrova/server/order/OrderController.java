@@ -20,13 +20,13 @@ import itrova.server.axle.Workbench;
 import itrova.server.store.JobStore;
 import itrova.server.store.PartStore;
 import itrova.server.store.ShopStore;
+import itrova.server.store.StockStore;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -48,6 +48,7 @@ public class OrderController {
     private final Releases releases;
     private final VehicleAxles axles;
     private final PartStore parts;
+    private final StockStore stock;
     private final ShopStore shop;
     private final CurrentPerson me;
 
@@ -58,8 +59,10 @@ public class OrderController {
             Releases releases,
             VehicleAxles axles,
             PartStore parts,
+            StockStore stock,
             ShopStore shop,
             CurrentPerson me) {
+        this.stock = stock;
         this.shop = shop;
         this.axles = axles;
         this.parts = parts;
@@ -138,6 +141,7 @@ public class OrderController {
             int toBuy,
             Bill.From from,
             @Nullable CostRangeView cost,
+            @Nullable String code,
             boolean usedUp) {
         static BillLineView of(Bill.Line l) {
             return new BillLineView(
@@ -148,6 +152,7 @@ public class OrderController {
                     l.toBuy(),
                     l.from(),
                     l.cost().map(CostRangeView::of).orElse(null),
+                    l.code().orElse(null),
                     l.isUsedUp());
         }
     }
@@ -237,7 +242,7 @@ public class OrderController {
                 plan,
                 s.chosen().vehicle().among(parts.byCode()),
                 s.row().name(),
-                Map.of());
+                stock.all());
         ShopStore.Settings own = shop.settings();
         long rate = own.rateCents();
         FullCost cost = FullCost.of(s.sheet(), bill, plan, rate);

@@ -14,11 +14,11 @@ import itrova.server.axle.VehicleAxles;
 import itrova.server.store.JobStore;
 import itrova.server.store.PartStore;
 import itrova.server.store.ShopStore;
+import itrova.server.store.StockStore;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.Stream;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -36,15 +36,23 @@ public class PapersController {
     private final JobStore jobs;
     private final VehicleAxles axles;
     private final PartStore parts;
+    private final StockStore stock;
     private final ShopStore shop;
     private final CurrentPerson me;
 
     PapersController(
-            Orders orders, JobStore jobs, VehicleAxles axles, PartStore parts, ShopStore shop, CurrentPerson me) {
+            Orders orders,
+            JobStore jobs,
+            VehicleAxles axles,
+            PartStore parts,
+            StockStore stock,
+            ShopStore shop,
+            CurrentPerson me) {
         this.orders = orders;
         this.jobs = jobs;
         this.axles = axles;
         this.parts = parts;
+        this.stock = stock;
         this.shop = shop;
         this.me = me;
     }
@@ -80,7 +88,7 @@ public class PapersController {
                 plan,
                 s.chosen().vehicle().among(parts.byCode()),
                 s.row().name(),
-                Map.of());
+                stock.all());
         ShopStore.Settings settings = shop.settings();
         return pdf(
                 "offer-" + axleId,

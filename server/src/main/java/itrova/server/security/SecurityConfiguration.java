@@ -49,7 +49,7 @@ class SecurityConfiguration {
     private static final String[] LEADS = {
         "/api/kits/**",
         "/api/wheels/**",
-        "/api/parts/**",
+        "/api/parts/import",
         "/api/families/**",
         "/api/instruments/**",
         "/api/limits/**",
