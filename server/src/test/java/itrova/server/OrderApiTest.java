@@ -21,12 +21,14 @@ import tools.jackson.databind.JsonNode;
 class OrderApiTest {
     private static TestServer server;
     private static Client lead;
+    private static Client viewer;
     private static Client mechanic;
 
     @BeforeAll
     static void start() throws Exception {
         server = TestServer.start();
         lead = server.signedIn("wilma");
+        viewer = server.signedIn("jory");
         mechanic = server.signedIn("tam");
     }
 
