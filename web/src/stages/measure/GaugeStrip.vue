@@ -450,6 +450,7 @@ select {
 
 .chips button {
   flex: none;
+  min-width: 46px;
 }
 
 .chips button,

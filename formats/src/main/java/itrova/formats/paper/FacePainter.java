@@ -108,7 +108,7 @@ final class FacePainter {
                     case THICKNESS -> 0;
                 };
         if (reach > 0) {
-            double angle = Math.toRadians(50 - 22.0 * (notes - 1));
+            double angle = angle(d.of());
             line(
                     centreX + (float) (reach * Math.cos(angle)) * scale,
                     centreY + (float) (reach * Math.sin(angle)) * scale,
@@ -117,6 +117,16 @@ final class FacePainter {
         }
         sheet.textAt(x, y, d.isMade() ? 11 : FlowingPdf.TEXT_SIZE, text(d));
         sheet.textAt(x, y - 11, 8, d.of().title() + (d.isMade() ? ", to be made" : ", as found, for reference"));
+    }
+
+    /** Where a leader ends (rad): a hole's on a hole, its circle's between two. */
+    private double angle(Of of) {
+        double between = part.holes().map(h -> 2 * Math.PI / h.count()).orElse(Math.PI / 3);
+        return switch (of) {
+            case HOLE -> Math.PI / 2 - between;
+            case CIRCLE -> (Math.PI - between) / 2;
+            default -> Math.toRadians(50 - 22.0 * (notes - 1));
+        };
     }
 
     private String text(Dimension d) {

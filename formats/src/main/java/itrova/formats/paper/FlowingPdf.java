@@ -122,7 +122,11 @@ final class FlowingPdf implements AutoCloseable {
     }
 
     void rightText(float size, String text) throws IOException {
-        text(RIGHT - width(text, size), size, text);
+        rightTextAt(RIGHT, size, text);
+    }
+
+    void rightTextAt(float right, float size, String text) throws IOException {
+        text(right - width(text, size), size, text);
     }
 
     private float width(String text, float size) throws IOException {

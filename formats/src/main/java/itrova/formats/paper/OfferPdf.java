@@ -16,6 +16,10 @@ import java.util.List;
 /** Offer to the owner on A4: what is done, what it costs from and to, what it gives and what it does not, and where he signs. */
 public final class OfferPdf {
     private static final float INDENT = MARGIN + 14;
+    /** Right edges of the columns of money (pt). */
+    private static final float FROM = FlowingPdf.RIGHT - 170;
+
+    private static final float LIKELY = FlowingPdf.RIGHT - 100;
     private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
 
     private OfferPdf() {}
@@ -110,7 +114,11 @@ public final class OfferPdf {
     }
 
     private static void cost(FlowingPdf sheet, Offer offer) throws IOException {
-        sheet.heading(12, "Cost, from, likely, to");
+        sheet.heading(12, "Cost");
+        sheet.rightTextAt(FROM, 8, "from");
+        sheet.rightTextAt(LIKELY, 8, "likely");
+        sheet.rightText(8, "up to");
+        sheet.down(LINE);
         row(sheet, "Kit, parts and outside work", offer.cost().bought(), offer);
         row(sheet, "Small parts and what is used up", offer.cost().besides(), offer);
         row(sheet, "Our hours", offer.cost().hours(), offer);
@@ -131,10 +139,9 @@ public final class OfferPdf {
     private static void row(FlowingPdf sheet, String what, CostRange range, Offer offer) throws IOException {
         sheet.room(LINE);
         sheet.text(MARGIN, TEXT_SIZE, what);
-        sheet.rightText(
-                TEXT_SIZE,
-                money(range.low(), "") + "   " + money(range.likely(), "") + "   "
-                        + money(range.high(), offer.currency()));
+        sheet.rightTextAt(FROM, TEXT_SIZE, money(range.low(), ""));
+        sheet.rightTextAt(LIKELY, TEXT_SIZE, money(range.likely(), ""));
+        sheet.rightText(TEXT_SIZE, money(range.high(), offer.currency()));
         sheet.down(LINE);
     }
 

@@ -73,7 +73,7 @@ public final class WorkOrderPdf {
         sheet.down(16);
         sheet.face(part);
         sheet.paragraph(MARGIN, wording.say(part.work().sentence()));
-        sheet.paragraph(MARGIN, "Before it comes off: " + part.work().kind().hold());
+        sheet.paragraph(MARGIN, "Hold: " + part.work().kind().hold());
         sheet.paragraph(MARGIN, "Caution: " + part.work().kind().caution());
         sheet.paragraph(MARGIN, "Measured: ______________ mm");
         sheet.down(6);

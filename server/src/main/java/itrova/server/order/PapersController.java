@@ -108,7 +108,7 @@ public class PapersController {
                                 .distinct()
                                 .toList(),
                         s.sheet().lines().stream()
-                                .filter(l -> l.kind() != OrderLine.Kind.KIT)
+                                .filter(l -> l.kind() != OrderLine.Kind.KIT && l.quantity() > 0)
                                 .map(l -> me.wording().say(l.item()))
                                 .distinct()
                                 .toList(),

@@ -141,7 +141,7 @@ public class CatalogueController {
                 switch (what.unit()) {
                     case "mm" -> Amount.mm(value, 1);
                     case "MPa" -> new Amount(value, Amount.Kind.MEGAPASCALS, 2, false, false);
-                    default -> Amount.number(value, 2);
+                    default -> Amount.number(value, value < 10 ? 2 : 0);
                 };
         String bare =
                 switch (what.unit()) {
