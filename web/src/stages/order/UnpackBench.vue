@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from "vue";
-import { client, toData, type Schemas } from "../../api/client";
+import { client, sendBody, toData, type Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
 import { useKept } from "../../shell/useKept";
 import { toMessage, useLoad } from "../../shell/useLoad";
@@ -94,6 +94,21 @@ async function onDefect() {
     await act(() => toData(client.POST("/api/axles/{axleId}/unpacking/defects", { params: { path }, body })))
   )
     Object.assign(defect, { item: "", what: "" });
+}
+
+async function onPhoto(defectId: number, picker: HTMLInputElement) {
+  const file = picker.files?.[0];
+  picker.value = "";
+  const now = view.value;
+  if (!file || !now) return;
+  await act(async () => ({
+    ...now,
+    defects: await sendBody<View["defects"]>(
+      `/api/axles/${axleId}/unpacking/defects/${defectId}/photos?clientId=${crypto.randomUUID()}`,
+      file.type,
+      file,
+    ),
+  }));
 }
 
 const THEN = { RETURN: "goes back", REWORK: "is reworked", USE: "is used as it is" } as const;
@@ -194,6 +209,24 @@ async function onRelease() {
         <li v-for="d in view.defects" :key="d.at">
           <strong>{{ d.item }}</strong> of {{ d.supplier }}: {{ d.what }}; {{ THEN[d.then] }}
           <span class="soft">{{ d.by }}, {{ toTime(d.at) }}</span>
+          <a
+            v-for="(p, n) in d.photos"
+            :key="p"
+            class="photo"
+            :href="`/api/axles/${axleId}/unpacking/photos/${p}`"
+            target="_blank"
+            rel="noopener"
+            ><img :src="`/api/axles/${axleId}/unpacking/photos/${p}`" :alt="`Photo ${n + 1} of ${d.item}`"
+          /></a>
+          <label v-if="session.mayChange" class="plain-button pick"
+            >Photo<input
+              type="file"
+              accept="image/jpeg,image/png"
+              capture="environment"
+              class="visually-hidden"
+              :aria-label="`Photo of ${d.item}`"
+              @change="onPhoto(d.id, $event.target as HTMLInputElement)"
+          /></label>
         </li>
       </ul>
       <form v-if="session.mayChange" @submit.prevent="onDefect">
@@ -258,6 +291,24 @@ td input {
 .state.not_as_promised {
   color: var(--bad);
   font-weight: 600;
+}
+
+.photo img {
+  height: 56px;
+  vertical-align: middle;
+  margin-left: 0.5rem;
+  border: 1px solid var(--line);
+}
+
+.pick {
+  display: inline-flex;
+  align-items: center;
+  margin-left: 0.5rem;
+  cursor: pointer;
+}
+
+.pick:focus-within {
+  outline: 3px solid var(--accent);
 }
 
 .state.as_promised {

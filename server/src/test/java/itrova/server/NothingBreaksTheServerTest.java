@@ -80,6 +80,7 @@ class NothingBreaksTheServerTest {
                 .replace("{stepId}", "left-bracket")
                 .replace("{readingId}", "1")
                 .replace("{photoId}", "1")
+                .replace("{defectId}", "1")
                 .replace("{key}", "none")
                 .replace("{orderId}", "none")
                 .replace("{kit}", "QF-114");

@@ -133,6 +133,40 @@ class UnpackApiTest {
         assertProblem(viewer.get(unpacking + "/claim.pdf?supplier=" + supplier), 409);
     }
 
+    /** A defect's photo is kept once, shown to who may see the job, and belongs to its axle. */
+    @Test
+    void aDefectIsPhotographed() throws Exception {
+        long axle = ordered("QF-101");
+        String unpacking = "/api/axles/" + axle + "/unpacking";
+        JsonNode noted = mechanic.post(
+                        unpacking + "/defects",
+                        "{\"supplier\":\"Tolverne Brake Parts\",\"item\":\"caliper\",\"what\":\"cracked ear\",\"then\":\"RETURN\"}")
+                .json();
+        long defect = noted.path("defects").get(0).path("id").asLong();
+        String photos = unpacking + "/defects/" + defect + "/photos?clientId=00000000-0000-4000-8000-0000000000d1";
+        byte[] picture = picture();
+        assertThat(viewer.post(photos, "image/png", picture).status()).isEqualTo(403);
+        assertProblem(mechanic.post(photos, "image/png", new byte[] {1, 2, 3}), 422);
+        assertProblem(mechanic.post(photos.replace("/" + defect + "/", "/999999/"), "image/png", picture), 404);
+        mechanic.post(photos, "image/png", picture);
+        JsonNode twice = mechanic.post(photos, "image/png", picture).json();
+        assertThat(twice.get(0).path("photos")).hasSize(1);
+        String photo = "/photos/" + twice.get(0).path("photos").get(0).asLong();
+        assertThat(viewer.get(unpacking + photo).status()).isEqualTo(200);
+        assertProblem(viewer.get("/api/axles/1/unpacking" + photo), 404);
+        assertThat(viewer.get(unpacking + "/claim.pdf?supplier=Tolverne%20Brake%20Parts")
+                        .text())
+                .startsWith("%PDF")
+                .contains("/Image");
+    }
+
+    private static byte[] picture() throws Exception {
+        java.io.ByteArrayOutputStream out = new java.io.ByteArrayOutputStream();
+        javax.imageio.ImageIO.write(
+                new java.awt.image.BufferedImage(60, 40, java.awt.image.BufferedImage.TYPE_INT_RGB), "png", out);
+        return out.toByteArray();
+    }
+
     @Test
     void whatIsProvenNotToFitNobodyReleases() throws Exception {
         long axle = ordered("QF-103");

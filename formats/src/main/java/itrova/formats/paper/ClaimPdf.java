@@ -11,6 +11,11 @@ import java.util.List;
 public final class ClaimPdf {
     private static final float INDENT = MARGIN + 14;
 
+    /** Room for a photo (pt). */
+    private static final float PHOTO_WIDE = 300;
+
+    private static final float PHOTO_HIGH = 220;
+
     private ClaimPdf() {}
 
     /**
@@ -23,6 +28,7 @@ public final class ClaimPdf {
      * @param missing what did not come, or came damaged, in sentences
      * @param measured what is not as promised, in sentences, with the doubt of the readings
      * @param defects what else is wrong, and what is asked for
+     * @param photos of the defects, JPEG
      */
     public record Claim(
             List<String> shop,
@@ -31,7 +37,8 @@ public final class ClaimPdf {
             List<String> numbers,
             List<String> missing,
             List<String> measured,
-            List<String> defects) {
+            List<String> defects,
+            List<byte[]> photos) {
         /** Whether there is nothing to claim. */
         public boolean isEmpty() {
             return missing.isEmpty() && measured.isEmpty() && defects.isEmpty();
@@ -58,6 +65,9 @@ public final class ClaimPdf {
             part(sheet, "Missing or damaged", claim.missing());
             part(sheet, "Not as promised, measured when unpacked", claim.measured());
             part(sheet, "Defects", claim.defects());
+            for (byte[] photo : claim.photos()) {
+                sheet.photo(photo, PHOTO_WIDE, PHOTO_HIGH);
+            }
             sheet.down(10);
             sheet.paragraph(
                     MARGIN,

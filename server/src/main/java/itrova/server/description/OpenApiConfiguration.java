@@ -35,6 +35,7 @@ import itrova.server.measure.DonorController;
 import itrova.server.measure.MeasureController;
 import itrova.server.measure.SideSketch;
 import itrova.server.measure.WheelProfileController;
+import itrova.server.order.Defects;
 import itrova.server.order.OrderController;
 import itrova.server.order.SuppliersController;
 import itrova.server.order.UnpackController;
@@ -90,6 +91,7 @@ public class OpenApiConfiguration {
             RoadViews.class,
             StepPicture.class,
             UnpackController.class,
+            Defects.class,
             WeekController.class,
             AxleEndView.class,
             MeasureController.class,

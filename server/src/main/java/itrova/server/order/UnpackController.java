@@ -2,8 +2,6 @@ package itrova.server.order;
 
 import itrova.core.kit.Figure;
 import itrova.core.kit.Kit;
-import itrova.core.order.SupplierOrder;
-import itrova.core.phrase.Amount;
 import itrova.core.quantity.Dimension;
 import itrova.core.quantity.ShopNotation;
 import itrova.core.quantity.Unit;
@@ -13,14 +11,12 @@ import itrova.core.receive.Incoming.Compared;
 import itrova.core.receive.IncomingFigure;
 import itrova.core.receive.Tried;
 import itrova.core.vehicle.Side;
-import itrova.formats.paper.ClaimPdf;
 import itrova.server.api.BadInputException;
 import itrova.server.api.ConflictException;
 import itrova.server.api.CurrentPerson;
 import itrova.server.axle.Chosen;
 import itrova.server.axle.Releases;
 import itrova.server.axle.Workbench;
-import itrova.server.store.Decision;
 import itrova.server.store.Decision.DefectNoted;
 import itrova.server.store.Decision.PartTried;
 import itrova.server.store.EventStore;
@@ -28,36 +24,27 @@ import itrova.server.store.EventStore.Kind;
 import itrova.server.store.EventStore.Place;
 import itrova.server.store.IncomingStore;
 import itrova.server.store.JobStore.AxleRow;
-import itrova.server.store.ShopStore;
 import itrova.server.suppliers.SupplierOrders;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
-import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Unpacking: what came measured against what was promised, defects, what it changes, and the letter about it. Lengths in mm. */
+/** Unpacking: what came measured against what was promised and tried by hand, defects, and what it changes. Lengths in mm. */
 @RestController
 @RequestMapping("/api/axles/{axleId}/unpacking")
 public class UnpackController {
@@ -66,7 +53,7 @@ public class UnpackController {
     private final IncomingStore incoming;
     private final SupplierOrders suppliers;
     private final EventStore events;
-    private final ShopStore shop;
+    private final Defects defects;
     private final CurrentPerson me;
 
     UnpackController(
@@ -75,14 +62,14 @@ public class UnpackController {
             IncomingStore incoming,
             SupplierOrders suppliers,
             EventStore events,
-            ShopStore shop,
+            Defects defects,
             CurrentPerson me) {
         this.bench = bench;
         this.releases = releases;
         this.incoming = incoming;
         this.suppliers = suppliers;
         this.events = events;
-        this.shop = shop;
+        this.defects = defects;
         this.me = me;
     }
 
@@ -112,8 +99,6 @@ public class UnpackController {
 
     public record HandTrialView(HandTrial trial, String title, HandTriedView left, HandTriedView right) {}
 
-    public record DefectView(String supplier, String item, String what, DefectNoted.Then then, String by, Instant at) {}
-
     /**
      * @param supplier who sold the kit
      * @param donor what donor parts are told by
@@ -126,7 +111,7 @@ public class UnpackController {
             List<IncomingView> figures,
             List<HandTrialView> trials,
             List<String> donor,
-            List<DefectView> defects,
+            List<Defects.DefectView> defects,
             List<String> changes,
             String verdict,
             String released,
@@ -170,7 +155,7 @@ public class UnpackController {
                         .toList(),
                 trials(axleId, promised),
                 promised.fitting().donorChecks(),
-                defects(axleId),
+                defects.of(axleId),
                 releases.overturned(chosen),
                 chosen.report().verdict().word(),
                 releases.anew(chosen)
@@ -179,7 +164,8 @@ public class UnpackController {
                 chosen.seal());
     }
 
-    private static Kit promised(Chosen chosen) {
+    /** The kit as its papers promise it, options taken. */
+    static Kit promised(Chosen chosen) {
         return chosen.kit().with(chosen.options());
     }
 
@@ -226,18 +212,6 @@ public class UnpackController {
                         last.getOrDefault(t + " " + Side.LEFT, nobody),
                         last.getOrDefault(t + " " + Side.RIGHT, nobody)))
                 .toList();
-    }
-
-    private List<DefectView> defects(long axleId) {
-        List<DefectView> all = new ArrayList<>();
-        for (EventStore.EventRow e : events.ofAxle(axleId)) {
-            Decision.of(e).ifPresent(d -> {
-                if (d instanceof DefectNoted n) {
-                    all.add(new DefectView(n.supplier(), n.item(), n.what(), n.then(), e.by(), e.at()));
-                }
-            });
-        }
-        return all;
     }
 
     /** Writes a reading down; an empty one takes the earlier back. The fit is worked out with it from then on. */
@@ -351,94 +325,5 @@ public class UnpackController {
                         body.then()),
                 me.get().id());
         return look(axleId);
-    }
-
-    /** The letter to a supplier about what did not come as it was ordered. */
-    @GetMapping(value = "/claim.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    public ResponseEntity<byte[]> claim(@PathVariable long axleId, @RequestParam @Size(max = 80) String supplier) {
-        ClaimPdf.Claim claim = claimOf(axleId, supplier);
-        if (claim.isEmpty()) {
-            throw new ConflictException("There is nothing to claim of " + supplier
-                    + ": everything counted came, nothing measured is surely off, no defect is noted.");
-        }
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"claim-" + axleId + ".pdf\"")
-                .body(ClaimPdf.write(claim));
-    }
-
-    private ClaimPdf.Claim claimOf(long axleId, String supplier) {
-        Kit promised = promised(bench.chosen(bench.axle(axleId)));
-        List<SupplierOrder> orders = suppliers.ofAxle(axleId).stream()
-                .map(r -> r.order())
-                .filter(o -> o.supplier().equals(supplier) && o.state() != SupplierOrder.State.CANCELLED)
-                .toList();
-        ShopStore.Settings own = shop.settings();
-        return new ClaimPdf.Claim(
-                Stream.concat(Stream.of(own.name()), Arrays.stream(own.address().split("\\R")))
-                        .filter(line -> !line.isBlank())
-                        .toList(),
-                supplier,
-                LocalDate.now().toString(),
-                orders.stream()
-                        .map(SupplierOrder::number)
-                        .filter(n -> !n.isEmpty())
-                        .toList(),
-                orders.stream()
-                        .flatMap(o -> o.lines().stream())
-                        .flatMap(UnpackController::lacking)
-                        .toList(),
-                supplier.equals(promised.supplier())
-                        ? Stream.concat(
-                                        off(axleId, promised).stream(),
-                                        releases.notGood(axleId, promised.code()).stream()
-                                                .map(t -> t.words() + "."))
-                                .toList()
-                        : List.of(),
-                defects(axleId).stream()
-                        .filter(d -> d.supplier().equals(supplier))
-                        .map(d -> d.item() + ": " + d.what() + ". " + ASKED.get(d.then()))
-                        .toList());
-    }
-
-    private static final Map<DefectNoted.Then, String> ASKED = Map.of(
-            DefectNoted.Then.RETURN, "It goes back; please replace it.",
-            DefectNoted.Then.REWORK, "We rework it within its limits and ask for the cost.",
-            DefectNoted.Then.USE, "We use it as it is; this is for your knowledge.");
-
-    /** Only of a parcel that was begun to be counted is known what lacks. */
-    private static Stream<String> lacking(SupplierOrder.Line l) {
-        List<String> all = new ArrayList<>();
-        if (l.damaged() > 0) {
-            all.add(l.damaged() + " × " + l.item() + " came damaged.");
-        }
-        int lacks = l.ordered() - l.received() - l.damaged() - l.backOrdered();
-        if (lacks > 0 && l.received() + l.damaged() > 0) {
-            all.add(lacks + " × " + l.item() + " did not come: " + l.ordered() + " ordered, "
-                    + (l.received() + l.damaged()) + " came.");
-        }
-        return all.stream();
-    }
-
-    private List<String> off(long axleId, Kit promised) {
-        Incoming came = incoming.of(axleId, promised.code());
-        List<String> all = new ArrayList<>();
-        for (IncomingFigure f : Incoming.of(promised)) {
-            for (Side side : Side.values()) {
-                if (came.compared(promised, f, side) == Compared.NOT_AS_PROMISED) {
-                    Incoming.Reading r = came.readings().get(f).get(side);
-                    Figure papers = f.promised(promised).orElseThrow();
-                    all.add(f.title() + ", " + side.word() + ": " + amount(r.value(), r.half()) + ", promised "
-                            + amount(papers.value(), papers.tolerance())
-                            + (papers.assumed() ? " (tolerance not stated, usual class)" : "") + ".");
-                }
-            }
-        }
-        return all;
-    }
-
-    private String amount(double value, double half) {
-        return Stream.of(Amount.mm(value, 2).asBare(), Amount.mm(half, 2))
-                .map(me.wording()::amount)
-                .collect(Collectors.joining(" ± "));
     }
 }
