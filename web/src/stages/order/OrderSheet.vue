@@ -118,6 +118,7 @@ function onPlace() {
       </template>
       <template v-if="order && mayOrder">
         <a class="paper" :href="`/api/axles/${axle.axleId}/order.csv`" download>CSV</a>
+        <a class="paper" :href="`/api/axles/${axle.axleId}/order.xlsx`" download>XLSX</a>
         <a class="paper" :href="`/api/axles/${axle.axleId}/order.pdf`" download>PDF</a>
       </template>
     </div>

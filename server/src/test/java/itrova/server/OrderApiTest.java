@@ -51,6 +51,7 @@ class OrderApiTest {
                 .contains("QF-103", "Drill")
                 .contains("work");
         assertThat(mechanic.get("/api/axles/" + axle + "/order.pdf").text()).startsWith("%PDF");
+        assertThat(mechanic.get("/api/axles/" + axle + "/order.xlsx").text()).startsWith("PK"); // a ZIP archive
         assertThat(order.path("machined").asBoolean()).isTrue();
         assertThat(mechanic.get("/api/axles/" + axle + "/order/work-order.pdf").text())
                 .startsWith("%PDF");

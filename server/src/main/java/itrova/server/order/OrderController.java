@@ -11,6 +11,7 @@ import itrova.core.work.BenchPlan;
 import itrova.core.work.SpecialTool;
 import itrova.formats.paper.OrderCsv;
 import itrova.formats.paper.OrderPdf;
+import itrova.formats.paper.OrderXlsx;
 import itrova.server.api.CurrentPerson;
 import itrova.server.axle.FindingViews;
 import itrova.server.axle.Releases;
@@ -282,6 +283,13 @@ public class OrderController {
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"order-" + axleId + ".csv\"")
                 .body(OrderCsv.write(orders.paper(orders.released(axleId))));
+    }
+
+    @GetMapping(value = "/order.xlsx", produces = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet")
+    public ResponseEntity<byte[]> xlsx(@PathVariable long axleId) {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"order-" + axleId + ".xlsx\"")
+                .body(OrderXlsx.write(orders.paper(orders.released(axleId))));
     }
 
     @GetMapping(value = "/order.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
