@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useToast } from "primevue/usetoast";
-import { computed, onMounted, onUnmounted, ref, useTemplateRef, watch } from "vue";
+import { computed, nextTick, onMounted, onUnmounted, ref, useTemplateRef, watch } from "vue";
 import { useRoute } from "vue-router";
 import { client, Refusal, sendBody, toData, type Schemas } from "../../api/client";
 import { useAxle } from "../../shell/axleHead";
@@ -10,6 +10,7 @@ import { toMessage, useLoad } from "../../shell/useLoad";
 import AxleEndDrawing from "./AxleEndDrawing.vue";
 import GaugeStrip from "./GaugeStrip.vue";
 import GuidePanel from "./GuidePanel.vue";
+import { halfTyped } from "./halfTyped";
 import HeldReadings from "./HeldReadings.vue";
 import { LENGTH_GAUGES } from "../../gauge/simulatedGauge";
 import SideAndView from "./SideAndView.vue";
@@ -127,9 +128,16 @@ async function begin() {
   const { read, side: at } = route.query;
   if (at === "RIGHT") sideId.value = "RIGHT";
   const asked = side.value?.callouts.find((c) => c.callout === read);
-  if (asked) pick(asked.callout);
+  const half = asked ? null : halfTyped(axle.axleId);
+  if (half) {
+    sideId.value = half.side;
+    pick(half.callout);
+  } else if (asked) pick(asked.callout);
   else order.pickFirst();
   isReady.value = true;
+  if (!half) return;
+  await nextTick();
+  strip.value?.restore(half);
 }
 
 function onSuggestion(s: Schemas["SuggestionView"]) {

@@ -6,6 +6,7 @@ import { toDoubt, toLength, type UnitSystem } from "../../units/format";
 import { CIRCLE_WAYS, type CalloutId, type CalloutView, type SideView } from "./callouts";
 import type { Entry } from "./outbox";
 import { toStation } from "./station";
+import { keepHalfTyped, type HalfTyped } from "./halfTyped";
 import TakenReadings from "./TakenReadings.vue";
 import { useStation } from "./useStation";
 import { useUnderstood } from "./useUnderstood";
@@ -97,6 +98,24 @@ async function focus() {
 }
 
 onMounted(focus);
+
+watch([text, place], () => {
+  // a correction is not kept: what it corrects may be gone when one comes back
+  if (corrects.value === undefined)
+    keepHalfTyped(axleId, {
+      side: side.side,
+      callout: callout.callout,
+      place: callout.hasPlaces ? place.value : "",
+      text: text.value,
+    });
+});
+
+/** What was typed here before the page was left. */
+function restore(typed: HalfTyped) {
+  text.value = typed.text;
+  if (callout.hasPlaces) place.value = typed.place;
+  void nextTick(() => textField.value?.focus());
+}
 
 watch([text, instrument, units], forget);
 const echo = computed(() => {
@@ -228,7 +247,7 @@ function isPristine(): boolean {
   return !text.value && isProposed.value && corrects.value === undefined && !problem.value;
 }
 
-defineExpose({ giveBack, typeIn, isPristine, focus });
+defineExpose({ giveBack, typeIn, isPristine, focus, restore });
 </script>
 
 <template>

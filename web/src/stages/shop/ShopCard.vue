@@ -72,8 +72,10 @@ async function onSupplier(s: Schemas["SupplierView"], address: string) {
       <label class="wide"
         >Address <input v-model="shop.address" maxlength="300" :disabled="!session.isLead"
       /></label>
-      <label>Currency <input v-model="shop.currency" maxlength="3" :disabled="!session.isLead" /></label>
-      <label
+      <label class="short"
+        >Currency <input v-model="shop.currency" maxlength="3" :disabled="!session.isLead"
+      /></label>
+      <label class="short"
         >Tax on top, %
         <input
           v-model.number="shop.taxPercent"
@@ -83,7 +85,9 @@ async function onSupplier(s: Schemas["SupplierView"], address: string) {
           step="0.01"
           :disabled="!session.isLead"
       /></label>
-      <label>An own hour <input v-model="rate" maxlength="12" :disabled="!session.isLead" /></label>
+      <label class="short"
+        >An own hour <input v-model="rate" maxlength="12" :disabled="!session.isLead"
+      /></label>
       <fieldset>
         <legend>Tools it has, of those not every shop has</legend>
         <label v-for="t in tools" :key="t.name" class="tool" :title="t.ways">
@@ -168,6 +172,10 @@ section {
 
 .wide {
   width: 24rem;
+}
+
+.short {
+  width: 8rem;
 }
 
 fieldset {

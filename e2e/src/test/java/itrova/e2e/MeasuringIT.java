@@ -151,6 +151,25 @@ class MeasuringIT extends BrowserTest {
         assertThat(page.locator(".taken li strong")).hasText(new String[] {"70.81 mm"});
     }
 
+    /** A reading half typed is there again after the back button and after a reload, at its own dimension, and is sent once. */
+    @Test
+    void whatIsHalfTypedIsThereAfterBackAndReload() {
+        reading.fill("64.");
+        link("Around").click();
+        assertThat(heading("Around the wheel")).isVisible();
+        page.goBack();
+        assertThat(reading).hasValue("64.");
+        assertThat(page.getByRole(AriaRole.FORM).locator("h2")).containsText("Register diameter");
+        page.reload();
+        assertThat(reading).hasValue("64.");
+        assertThat(reading).isFocused();
+        page.keyboard().press("End");
+        type("98");
+        assertThat(atHub("Register diameter")).containsText("64.98");
+        page.reload();
+        assertThat(reading).hasValue("");
+    }
+
     @Test
     void aGaugesFastRepeatsAreAllKeptInOrder() {
         page.keyboard().press("Alt+h");
