@@ -27,6 +27,7 @@ const STATES: Record<Row["order"]["state"], string> = {
   CANCELLED: "cancelled",
   PARTLY_DELIVERED: "came in part",
   DELIVERED: "all came",
+  RETURNED: "all went back",
 };
 
 // while something waits, it is looked at again
@@ -101,8 +102,32 @@ const onAllCame = (o: Row) =>
     ),
   );
 
+/** The line something of goes back, and how many. */
+const back = reactive({ key: "", whole: 0, damaged: 0, replaced: true });
+function onBack(o: Row, i: number) {
+  const l = o.order.lines[i];
+  Object.assign(back, { key: `${o.id} ${i}`, whole: 0, damaged: l?.damaged ?? 0, replaced: true });
+}
+async function onSendBack(o: Row, line: number) {
+  const isDone = await act(() =>
+    toData(
+      client.POST("/api/axles/{axleId}/supplier-orders/{id}/sent-back", {
+        params: { path: { axleId, id: o.id } },
+        body: {
+          version: o.version,
+          line,
+          whole: Number(back.whole),
+          damaged: Number(back.damaged),
+          replaced: back.replaced,
+        },
+      }),
+    ),
+  );
+  if (isDone) back.key = "";
+}
+
 const mayCount = (o: Row) =>
-  session.mayChange && !["WAITING", "BY_HAND", "CANCELLED", "DELIVERED"].includes(o.order.state);
+  session.mayChange && !["WAITING", "BY_HAND", "CANCELLED", "RETURNED"].includes(o.order.state);
 const isUntouched = (o: Row) => o.order.lines.every((l) => l.received + l.damaged === 0);
 </script>
 
@@ -152,12 +177,16 @@ const isUntouched = (o: Row) => o.order.lines.every((l) => l.received + l.damage
               <td class="right figures">{{ l.damaged }}</td>
               <td class="right figures">{{ toPrice(l.confirmedCents, o.order.currency) }}</td>
               <td v-if="mayCount(o)">
-                <form v-if="l.received < l.ordered" class="count" @submit.prevent="onCame(o, i)">
+                <form
+                  v-if="l.received + (l.goneBack ?? 0) < l.ordered"
+                  class="count"
+                  @submit.prevent="onCame(o, i)"
+                >
                   <input
                     v-model.number="toCount(o, i).whole"
                     type="number"
                     min="0"
-                    :placeholder="String(l.ordered - l.received)"
+                    :placeholder="String(l.ordered - l.received - (l.goneBack ?? 0))"
                     :aria-label="`${l.item}: came whole`"
                   />
                   <input
@@ -177,6 +206,36 @@ const isUntouched = (o: Row) => o.order.lines.every((l) => l.received + l.damage
                   <button type="submit" class="plain-button" :aria-label="`Count ${l.item}`">Count</button>
                 </form>
                 <span v-else>✓</span>
+                <form v-if="back.key === `${o.id} ${i}`" class="count" @submit.prevent="onSendBack(o, i)">
+                  <input
+                    v-model.number="back.whole"
+                    type="number"
+                    min="0"
+                    :max="l.received"
+                    :aria-label="`${l.item}: whole ones that go back`"
+                  />
+                  <input
+                    v-model.number="back.damaged"
+                    type="number"
+                    min="0"
+                    :max="l.damaged"
+                    :aria-label="`${l.item}: damaged ones that go back`"
+                  />
+                  <select v-model="back.replaced" :aria-label="`${l.item}: what comes for it`">
+                    <option :value="true">replaced</option>
+                    <option :value="false">paid back</option>
+                  </select>
+                  <button type="submit" class="plain-button">Went back</button>
+                </form>
+                <button
+                  v-else-if="l.received + l.damaged > 0"
+                  type="button"
+                  class="plain-button"
+                  :aria-label="`Send back ${l.item}`"
+                  @click="onBack(o, i)"
+                >
+                  Send back
+                </button>
               </td>
             </tr>
           </tbody>

@@ -152,6 +152,34 @@ class SuppliersApiTest {
                 .doesNotContain("Tolverne Brake Parts");
     }
 
+    /** What came and is wrong goes back: paid back it is missed at the bench, for nobody sends it. */
+    @Test
+    void whatWentBackIsMissedAtTheBench() throws Exception {
+        long axle = ordered();
+        JsonNode order = of(settled(axle), "Tolverne Brake Parts");
+        String address =
+                "/api/axles/" + axle + "/supplier-orders/" + order.path("id").asString();
+        JsonNode came = of(
+                mechanic.post(
+                                address + "/all-received",
+                                "{\"version\":" + order.path("version").asInt() + "}")
+                        .json(),
+                "Tolverne Brake Parts");
+        String back = "{\"version\":" + came.path("version").asInt()
+                + ",\"line\":0,\"whole\":1,\"damaged\":0,\"replaced\":false}";
+        assertThat(viewer.post(address + "/sent-back", back).status()).isEqualTo(403);
+        assertProblem(mechanic.post(address + "/sent-back", back.replace("\"whole\":1", "\"whole\":99")), 422);
+        JsonNode gone = of(mechanic.post(address + "/sent-back", back).json(), "Tolverne Brake Parts");
+        assertThat(gone.path("order").path("state").asString()).isEqualTo("PARTLY_DELIVERED");
+        assertThat(gone.path("order").path("said").asString()).contains("paid back");
+        assertProblem(mechanic.post(address + "/sent-back", back), 409); // seen before
+        assertThat(mechanic.get("/api/axles/" + axle + "/bench")
+                        .json()
+                        .path("missing")
+                        .toString())
+                .contains("Tolverne Brake Parts, went back: nobody sends it");
+    }
+
     /** An order taken back leaves its parts wanted: they did not come, and nobody sends them. */
     @Test
     void whatWasCancelledIsStillMissingAtTheBench() throws Exception {

@@ -2,9 +2,11 @@ package itrova.core.order;
 
 import itrova.core.order.SupplierOrder.Line;
 import itrova.core.order.SupplierOrder.State;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** What was ordered for an axle and has not come. What was cancelled is still wanted until somebody else sends it. */
 public final class StillToCome {
@@ -15,18 +17,27 @@ public final class StillToCome {
         Set<String> onTheWay = orders.stream()
                 .filter(o -> o.state() != State.CANCELLED)
                 .flatMap(o -> o.lines().stream())
+                .filter(l -> l.awaited() > 0 || l.goneBack() == 0)
                 .map(Line::item)
                 .collect(Collectors.toSet());
         return orders.stream()
-                .flatMap(o -> o.lines().stream()
-                        .filter(l -> l.open() > 0)
-                        .filter(l -> o.state() != State.CANCELLED || !onTheWay.contains(l.item()))
-                        .map(l -> words(o, l)))
+                .flatMap(o -> o.lines().stream().flatMap(l -> open(o, l, onTheWay)))
                 .toList();
     }
 
-    private static String words(SupplierOrder order, Line line) {
-        String what = line.open() + " × " + line.item() + " (" + order.supplier();
-        return order.state() == State.CANCELLED ? what + ", cancelled: nobody sends it)" : what + ")";
+    /** What of a line the supplier sends, and what nobody does; the latter not where another order brings the same. */
+    private static Stream<String> open(SupplierOrder order, Line line, Set<String> onTheWay) {
+        boolean isCancelled = order.state() == State.CANCELLED;
+        int sent = isCancelled ? 0 : line.awaited();
+        int unsent = line.open() - sent;
+        List<String> words = new ArrayList<>();
+        if (sent > 0) {
+            words.add(sent + " × " + line.item() + " (" + order.supplier() + ")");
+        }
+        if (unsent > 0 && !onTheWay.contains(line.item())) {
+            words.add(unsent + " × " + line.item() + " (" + order.supplier()
+                    + (isCancelled ? ", cancelled" : ", went back") + ": nobody sends it)");
+        }
+        return words.stream();
     }
 }

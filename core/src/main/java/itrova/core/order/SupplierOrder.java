@@ -32,7 +32,9 @@ public record SupplierOrder(
         REFUSED,
         CANCELLED,
         PARTLY_DELIVERED,
-        DELIVERED
+        DELIVERED,
+        /** All that came went back for the money. */
+        RETURNED
     }
 
     /**
@@ -48,6 +50,7 @@ public record SupplierOrder(
      * @param confirmedCents price it was confirmed at (cents); as ordered where none was told
      * @param leadDays working days until it is there
      * @param lots what is stamped on what came, lot or date; absent in orders kept before it was asked
+     * @param goneBack how many went back for the money and nobody sends again; absent in orders kept before it was asked
      */
     public record Line(
             String item,
@@ -59,18 +62,25 @@ public record SupplierOrder(
             long unitCents,
             long confirmedCents,
             int leadDays,
-            @Nullable List<String> lots) {
+            @Nullable List<String> lots,
+            @Nullable Integer goneBack) {
         public Line {
             lots = lots == null ? List.of() : List.copyOf(lots);
+            goneBack = goneBack == null ? 0 : goneBack;
         }
 
         static Line of(String item, int ordered, long unitCents, int leadDays) {
-            return new Line(item, ordered, 0, 0, 0, 0, unitCents, unitCents, leadDays, List.of());
+            return new Line(item, ordered, 0, 0, 0, 0, unitCents, unitCents, leadDays, List.of(), 0);
         }
 
-        /** How many are still to come, or to come again. */
+        /** How many are still to come, or to come again, from whomever. */
         public int open() {
             return ordered - received;
+        }
+
+        /** How many this supplier still sends. */
+        public int awaited() {
+            return open() - Objects.requireNonNull(goneBack);
         }
     }
 
@@ -129,7 +139,8 @@ public record SupplierOrder(
                     l.unitCents(),
                     c.unitCents(),
                     c.leadDays(),
-                    l.lots()));
+                    l.lots(),
+                    l.goneBack()));
         }
         return with(isWhole ? State.CONFIRMED : State.PARTLY_CONFIRMED, theirNumber, String.join(" ", remarks), now);
     }
@@ -207,7 +218,7 @@ public record SupplierOrder(
      * @throws IllegalArgumentException naming line and count if more came than was ordered, or nothing could come
      */
     public SupplierOrder received(int line, int whole, int damaged, String lot) {
-        if (state == State.WAITING || state == State.BY_HAND || state == State.CANCELLED) {
+        if (state == State.WAITING || state == State.BY_HAND || state == State.CANCELLED || state == State.RETURNED) {
             throw new IllegalArgumentException("Nothing can come of an order that is " + words() + ".");
         }
         if (line < 0 || line >= lines.size()) {
@@ -217,7 +228,7 @@ public record SupplierOrder(
         if (whole < 0 || damaged < 0 || whole + damaged == 0) {
             throw new IllegalArgumentException(l.item() + ": count what came, whole or damaged.");
         }
-        if (l.received() + whole > l.ordered()) {
+        if (whole > l.awaited()) {
             throw new IllegalArgumentException(l.item() + ": " + (l.received() + whole) + " came whole, ordered were "
                     + l.ordered() + ". Count again; what is too much goes back.");
         }
@@ -238,17 +249,62 @@ public record SupplierOrder(
                         l.unitCents(),
                         l.confirmedCents(),
                         l.leadDays(),
-                        lots));
+                        lots,
+                        l.goneBack()));
         boolean isAll = now.stream().allMatch(n -> n.open() == 0);
         return with(isAll ? State.DELIVERED : State.PARTLY_DELIVERED, number, said, now);
+    }
+
+    /**
+     * Something that came goes back.
+     *
+     * @param line index of the line
+     * @param whole how many of those that came whole
+     * @param damaged how many of those that came damaged
+     * @param isReplaced whether the supplier sends others for them; else they are paid back, and nobody sends them
+     * @throws IllegalArgumentException naming line and count if more goes back than came
+     */
+    public SupplierOrder sentBack(int line, int whole, int damaged, boolean isReplaced) {
+        if (line < 0 || line >= lines.size()) {
+            throw new IllegalArgumentException("The order has no line " + (line + 1) + ".");
+        }
+        Line l = lines.get(line);
+        if (whole < 0 || damaged < 0 || whole + damaged == 0) {
+            throw new IllegalArgumentException(l.item() + ": say how many go back, whole or damaged.");
+        }
+        if (whole > l.received() || damaged > l.damaged()) {
+            throw new IllegalArgumentException(l.item() + ": " + l.received() + " whole and " + l.damaged()
+                    + " damaged are here, no more can go back.");
+        }
+        // a damaged piece was still awaited: paid back, it is not any more
+        int forGood = isReplaced ? 0 : whole + Math.min(damaged, l.awaited());
+        List<Line> now = new ArrayList<>(lines);
+        now.set(
+                line,
+                new Line(
+                        l.item(),
+                        l.ordered(),
+                        l.confirmed(),
+                        l.backOrdered(),
+                        l.received() - whole,
+                        l.damaged() - damaged,
+                        l.unitCents(),
+                        l.confirmedCents(),
+                        l.leadDays(),
+                        l.lots(),
+                        Objects.requireNonNull(l.goneBack()) + forGood));
+        String went = (whole + damaged) + " × " + l.item()
+                + (isReplaced ? " went back and is replaced." : " went back and is paid back: nobody sends it again.");
+        boolean isAllBack = now.stream().allMatch(n -> n.received() + n.damaged() == 0 && n.awaited() == 0);
+        return with(isAllBack ? State.RETURNED : State.PARTLY_DELIVERED, number, (said + " " + went).strip(), now);
     }
 
     /** Everything that was open came whole. @throws IllegalArgumentException if nothing could come, or nothing was open */
     public SupplierOrder allReceived() {
         SupplierOrder now = this;
         for (int i = 0; i < lines.size(); i++) {
-            if (lines.get(i).open() > 0) {
-                now = now.received(i, lines.get(i).open(), 0, "");
+            if (lines.get(i).awaited() > 0) {
+                now = now.received(i, lines.get(i).awaited(), 0, "");
             }
         }
         if (now == this) {

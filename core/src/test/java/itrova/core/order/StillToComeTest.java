@@ -33,4 +33,15 @@ class StillToComeTest {
         assertThat(StillToCome.of(List.of(cancelled, order("Fenn", "hose"))))
                 .containsExactly("2 × seal (Marl, cancelled: nobody sends it)", "2 × hose (Fenn)");
     }
+
+    /** Of two that came one went back: replaced, its supplier sends it again; paid back, nobody does until another order brings it. */
+    @Test
+    void whatWentBackIsMissingUntilSomebodySendsIt() {
+        SupplierOrder came = order("Marl", "hose").sentByHand().received(0, 2, 0, "");
+        assertThat(StillToCome.of(List.of(came))).isEmpty();
+        assertThat(StillToCome.of(List.of(came.sentBack(0, 1, 0, true)))).containsExactly("1 × hose (Marl)");
+        SupplierOrder paid = came.sentBack(0, 1, 0, false);
+        assertThat(StillToCome.of(List.of(paid))).containsExactly("1 × hose (Marl, went back: nobody sends it)");
+        assertThat(StillToCome.of(List.of(paid, order("Fenn", "hose")))).containsExactly("2 × hose (Fenn)");
+    }
 }

@@ -104,4 +104,24 @@ class SupplierOrderTest {
         assertThat(came.lots()).hasSize(1);
         assertThat(came.lots().get(0)).endsWith(": L-4711");
     }
+
+    @Test
+    void whatCameMayGoBackAndNoMore() {
+        SupplierOrder came = SupplierOrder.of("Marl", "EUR", false, List.of(SupplierOrder.Line.of("disc", 2, 1000, 3)))
+                .sentByHand()
+                .received(0, 1, 1, "");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> came.sentBack(0, 2, 0, true))
+                .withMessageContaining("1 whole and 1 damaged are here");
+        assertThatIllegalArgumentException().isThrownBy(() -> came.sentBack(0, 0, 0, true));
+        assertThatIllegalArgumentException().isThrownBy(() -> came.sentBack(1, 1, 0, true));
+        SupplierOrder replaced = came.sentBack(0, 0, 1, true);
+        assertThat(replaced.lines().get(0).awaited()).isEqualTo(1);
+        assertThat(replaced.said()).contains("1 × disc went back and is replaced");
+        SupplierOrder gone = came.sentBack(0, 1, 1, false);
+        assertThat(gone.state()).isEqualTo(State.RETURNED);
+        assertThat(gone.lines().get(0).open()).isEqualTo(2);
+        assertThat(gone.lines().get(0).awaited()).isZero();
+        assertThatIllegalArgumentException().isThrownBy(() -> gone.received(0, 1, 0, ""));
+    }
 }

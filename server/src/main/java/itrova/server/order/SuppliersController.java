@@ -65,6 +65,14 @@ public class SuppliersController {
             @Min(0) @Max(10_000) int damaged,
             @Nullable @Size(max = 40) String lot) {}
 
+    /** @param replaced whether the supplier sends others for them; else they are paid back */
+    public record SentBackForm(
+            int version,
+            @Min(0) @Max(1000) int line,
+            @Min(0) @Max(10_000) int whole,
+            @Min(0) @Max(10_000) int damaged,
+            boolean replaced) {}
+
     @GetMapping("/api/suppliers")
     public List<SupplierView> all() {
         return store.suppliers().stream().map(SuppliersController::view).toList();
@@ -148,6 +156,22 @@ public class SuppliersController {
                 body.whole(),
                 body.damaged(),
                 body.lot() == null ? "" : body.lot(),
+                me.get().id());
+        return ofAxle(axleId);
+    }
+
+    /** Something that came goes back. */
+    @PostMapping("/api/axles/{axleId}/supplier-orders/{id}/sent-back")
+    public List<SupplierOrderView> sentBack(
+            @PathVariable long axleId, @PathVariable String id, @Valid @RequestBody SentBackForm body) {
+        suppliers.sentBack(
+                axleId,
+                id,
+                body.version(),
+                body.line(),
+                body.whole(),
+                body.damaged(),
+                body.replaced(),
                 me.get().id());
         return ofAxle(axleId);
     }

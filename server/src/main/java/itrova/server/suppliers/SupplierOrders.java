@@ -249,6 +249,12 @@ public class SupplierOrders {
     }
 
     @Transactional
+    public void sentBack(
+            long axleId, String id, int version, int line, int whole, int damaged, boolean isReplaced, long personId) {
+        change(axleId, id, version, personId, o -> o.sentBack(line, whole, damaged, isReplaced));
+    }
+
+    @Transactional
     public void allReceived(long axleId, String id, int version, long personId) {
         change(axleId, id, version, personId, SupplierOrder::allReceived);
     }

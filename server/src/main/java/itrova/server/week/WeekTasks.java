@@ -198,12 +198,12 @@ class WeekTasks {
         for (SupplierOrderRow row : suppliers.ofAxle(axle.id())) {
             SupplierOrder order = row.order();
             if (order.state() == SupplierOrder.State.CANCELLED
-                    || order.lines().stream().allMatch(l -> l.open() <= 0)) {
+                    || order.lines().stream().allMatch(l -> l.awaited() <= 0)) {
                 continue;
             }
             LocalDate ordered = LocalDate.ofInstant(row.changedAt(), ZoneId.systemDefault());
             int days = order.lines().stream()
-                    .filter(l -> l.open() > 0)
+                    .filter(l -> l.awaited() > 0)
                     .mapToInt(SupplierOrder.Line::leadDays)
                     .max()
                     .orElse(UNTOLD_DAYS);
