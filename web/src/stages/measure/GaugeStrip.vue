@@ -39,6 +39,7 @@ const SAME = "=";
 const session = useSession();
 const text = ref("");
 const { place, isProposed, propose, sentOff, withdrawn } = useStation(
+  axleId,
   () => callout,
   () => side.side,
   text,

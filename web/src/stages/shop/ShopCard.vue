@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useToast } from "primevue/usetoast";
 import { onMounted, ref } from "vue";
-import { client, toData, type Schemas } from "../../api/client";
+import { client, sendBody, toData, type Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
 import { toMessage } from "../../shell/useLoad";
 
@@ -44,6 +44,32 @@ async function onSave() {
     );
     await session.load();
     toast.add({ severity: "success", summary: "Kept; papers and costs use it from now on", life: 4000 });
+  } catch (e) {
+    problem.value = toMessage(e);
+  }
+}
+
+/** Shown until it turns out that there is none. */
+const hasLogo = ref(true);
+const logoTurn = ref(0);
+async function onLogo(picker: HTMLInputElement) {
+  const file = picker.files?.[0];
+  picker.value = "";
+  if (!file) return;
+  problem.value = "";
+  try {
+    await sendBody("/api/shop/logo", file.type, file);
+    logoTurn.value++;
+    hasLogo.value = true;
+  } catch (e) {
+    problem.value = toMessage(e);
+  }
+}
+async function onLogoOff() {
+  problem.value = "";
+  try {
+    await toData(client.DELETE("/api/shop/logo"));
+    hasLogo.value = false;
   } catch (e) {
     problem.value = toMessage(e);
   }
@@ -97,6 +123,28 @@ async function onSupplier(s: Schemas["SupplierView"], address: string) {
       </fieldset>
       <button v-if="session.isLead" type="submit" class="plain-button">Keep</button>
     </form>
+    <h3>Mark on papers</h3>
+    <div class="sheet mark">
+      <img
+        v-if="hasLogo"
+        :src="`/api/shop/logo?${logoTurn}`"
+        alt="The shop’s mark"
+        @error="hasLogo = false"
+      />
+      <p v-else class="soft">None. Offers, orders and claims carry the name alone.</p>
+      <template v-if="session.isLead">
+        <label class="plain-button pick"
+          >{{ hasLogo ? "Another picture" : "Put one on"
+          }}<input
+            type="file"
+            accept="image/png,image/jpeg"
+            class="visually-hidden"
+            aria-label="Picture of the shop’s mark"
+            @change="onLogo($event.target as HTMLInputElement)"
+        /></label>
+        <button v-if="hasLogo" type="button" class="plain-button" @click="onLogoOff">Take it off</button>
+      </template>
+    </div>
     <h3>Suppliers</h3>
     <p class="small soft">
       With the address of a service an order is sent by itself, once; without one it goes out on paper.
@@ -176,6 +224,34 @@ section {
 
 .short {
   width: 8rem;
+}
+
+.mark {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 1rem;
+  align-items: center;
+  padding: 0.6rem 1rem;
+}
+
+.mark img {
+  max-width: 220px;
+  max-height: 90px;
+}
+
+.mark p {
+  margin: 0;
+}
+
+.pick {
+  display: inline-flex;
+  width: auto;
+  align-items: center;
+  cursor: pointer;
+}
+
+.pick:focus-within {
+  outline: 3px solid var(--accent);
 }
 
 fieldset {

@@ -284,11 +284,11 @@ class StoryIT extends BrowserTest {
         page.getByLabel("Torque set").fill("55");
         page.getByLabel("Measured or seen at the hold").fill("square");
         button("Done").click();
-        assertThat(page.getByRole(AriaRole.ALERT).last()).containsText("75 N·m");
-        page.getByLabel("Torque set").fill("55 lbf·ft");
+        assertThat(page.getByRole(AriaRole.ALERT).last()).containsText("45 N·m");
+        page.getByLabel("Torque set").fill("45 N·m");
         button("Log it as set").click();
         button("Bracket, left, done").click();
-        assertThat(page.getByText("set to 75 N·m")).isVisible();
+        assertThat(page.getByText("set to 45 N·m")).isVisible();
         assertThat(page.getByText("Done by Wilma Quillfield")).isVisible();
         button("Take the tick back").click();
         assertThat(page.getByLabel("Torque set")).isVisible();

@@ -62,6 +62,8 @@ class EveryAddressIsGuardedTest {
             "PUT /api/instruments/{id}",
             "PUT /api/limits/{id}",
             "PUT /api/shop",
+            "POST /api/shop/logo",
+            "DELETE /api/shop/logo",
             "PUT /api/suppliers",
             "PUT /api/work-terms/{kind}");
 

@@ -300,6 +300,32 @@ class SuppliersApiTest {
         }
     }
 
+    /** The shop's mark stands on what leaves it, and only the lead changes it. */
+    @Test
+    void theShopsMarkStandsOnItsPapers() throws Exception {
+        long axle = copyOfVan(mechanic, "QF-103");
+        String offer = "/api/axles/" + axle + "/order/offer.pdf";
+        assertThat(mechanic.get(offer).text()).doesNotContain("/Image /");
+        java.io.ByteArrayOutputStream picture = new java.io.ByteArrayOutputStream();
+        javax.imageio.ImageIO.write(
+                new java.awt.image.BufferedImage(60, 40, java.awt.image.BufferedImage.TYPE_INT_RGB), "png", picture);
+        assertProblem(viewer.get("/api/shop/logo"), 404);
+        assertThat(mechanic.post("/api/shop/logo", "image/png", picture.toByteArray())
+                        .status())
+                .isEqualTo(403);
+        assertProblem(lead.post("/api/shop/logo", "image/png", new byte[] {1, 2}), 422);
+        assertThat(lead.post("/api/shop/logo", "image/png", picture.toByteArray())
+                        .status())
+                .isEqualTo(200);
+        try {
+            assertThat(viewer.get("/api/shop/logo").status()).isEqualTo(200);
+            assertThat(mechanic.get(offer).text()).contains("/Image");
+        } finally {
+            assertThat(lead.delete("/api/shop/logo").status()).isEqualTo(200);
+        }
+        assertProblem(viewer.get("/api/shop/logo"), 404);
+    }
+
     /** A tool the plan wants is told until the shop says that it has it. */
     @Test
     void toolsTheShopHasNotAreTold() throws Exception {

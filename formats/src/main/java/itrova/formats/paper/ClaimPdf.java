@@ -21,7 +21,7 @@ public final class ClaimPdf {
     /**
      * What the letter says.
      *
-     * @param shop who writes, and where
+     * @param shop who writes
      * @param supplier to whom
      * @param day on which
      * @param numbers the supplier's own numbers of the orders
@@ -31,7 +31,7 @@ public final class ClaimPdf {
      * @param photos of the defects, JPEG
      */
     public record Claim(
-            List<String> shop,
+            Letterhead shop,
             String supplier,
             String day,
             List<String> numbers,
@@ -48,11 +48,7 @@ public final class ClaimPdf {
     /** The letter as a PDF file. */
     public static byte[] write(Claim claim) {
         try (FlowingPdf sheet = new FlowingPdf("Claim to " + claim.supplier())) {
-            for (String line : claim.shop()) {
-                sheet.text(MARGIN, FlowingPdf.TEXT_SIZE, line);
-                sheet.down(LINE);
-            }
-            sheet.down(14);
+            sheet.head(claim.shop());
             sheet.text(MARGIN, 12, "To " + claim.supplier());
             sheet.rightText(10, claim.day());
             sheet.down(24);

@@ -20,6 +20,10 @@ final class FlowingPdf implements AutoCloseable {
     private static final float TOP = PDRectangle.A4.getHeight() - MARGIN;
     static final float TEXT_SIZE = 9.5f;
     static final float LINE = 13;
+    /** Room for a shop's mark (pt). */
+    private static final float LOGO_WIDE = 140;
+
+    private static final float LOGO_HIGH = 60;
 
     private final PDDocument document = new PDDocument();
     private final PDFont font;
@@ -89,6 +93,24 @@ final class FlowingPdf implements AutoCloseable {
         room(high + 2 * LINE);
         page.drawImage(image, MARGIN, y - high, image.getWidth() * scale, high);
         y -= high + LINE;
+    }
+
+    /** Who the paper is from: the mark at the right, name and address at the left. */
+    void head(Letterhead from) throws IOException {
+        float high = 0;
+        if (from.logo().length > 0) {
+            PDImageXObject image = JPEGFactory.createFromByteArray(document, from.logo());
+            float scale = Math.min(LOGO_WIDE / image.getWidth(), LOGO_HIGH / image.getHeight());
+            high = image.getHeight() * scale;
+            page.drawImage(
+                    image, RIGHT - image.getWidth() * scale, y + TEXT_SIZE - high, image.getWidth() * scale, high);
+        }
+        for (String line : from.lines()) {
+            text(MARGIN, TEXT_SIZE, line);
+            y -= LINE;
+            high -= LINE;
+        }
+        y -= Math.max(0, high) + LINE;
     }
 
     /** A worked part's face with its dimensions. */

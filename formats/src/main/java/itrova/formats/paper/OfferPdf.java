@@ -27,7 +27,7 @@ public final class OfferPdf {
     /**
      * What the offer says.
      *
-     * @param shop who offers, and where
+     * @param shop who offers
      * @param owner to whom; empty where nobody told
      * @param vehicle what it is
      * @param axle which axle
@@ -45,7 +45,7 @@ public final class OfferPdf {
      * @param lasting what stays changed
      */
     public record Offer(
-            List<String> shop,
+            Letterhead shop,
             String owner,
             String vehicle,
             String axle,
@@ -65,11 +65,7 @@ public final class OfferPdf {
     /** The offer as a PDF file. */
     public static byte[] write(Offer offer) {
         try (FlowingPdf sheet = new FlowingPdf("Offer: " + offer.vehicle())) {
-            for (String line : offer.shop()) {
-                sheet.text(MARGIN, TEXT_SIZE, line);
-                sheet.down(LINE);
-            }
-            sheet.down(10);
+            sheet.head(offer.shop());
             sheet.text(MARGIN, 12, offer.owner().isBlank() ? "To the owner" : "To " + offer.owner());
             sheet.rightText(10, offer.day());
             sheet.down(24);

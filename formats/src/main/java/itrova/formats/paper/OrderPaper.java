@@ -9,8 +9,7 @@ import java.util.List;
 /**
  * An order sheet with what its paper states besides the lines.
  *
- * @param shop name of the shop
- * @param address of the shop; empty where it told none
+ * @param shop who orders
  * @param taxPercent tax on top of the prices
  * @param job title of the job
  * @param axle name of the axle
@@ -23,8 +22,7 @@ import java.util.List;
  * @param wording language and units the lines are said in
  */
 public record OrderPaper(
-        String shop,
-        String address,
+        Letterhead shop,
         BigDecimal taxPercent,
         String job,
         String axle,

@@ -32,11 +32,10 @@ public final class OrderPdf {
     }
 
     private void draw(OrderPaper paper) throws IOException {
+        sheet.head(paper.shop());
         sheet.text(MARGIN, 17, "Order sheet");
         sheet.rightText(10, paper.date());
         sheet.down(22);
-        sheet.text(MARGIN, 11, paper.address().isBlank() ? paper.shop() : paper.shop() + ", " + paper.address());
-        sheet.down(15);
         sheet.text(MARGIN, 11, paper.job() + ", " + paper.axle());
         sheet.down(15);
         sheet.text(MARGIN, 11, "Verdict on the kit: " + paper.verdict());

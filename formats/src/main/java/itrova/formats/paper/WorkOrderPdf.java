@@ -17,7 +17,7 @@ public final class WorkOrderPdf {
     /**
      * What the order says.
      *
-     * @param shop who orders, and where
+     * @param shop who orders
      * @param job title of the job
      * @param axle name of the axle
      * @param day of issue (ISO 8601)
@@ -25,9 +25,8 @@ public final class WorkOrderPdf {
      * @param wording language and units of sentences; drawings carry both units
      */
     public record WorkOrder(
-            List<String> shop, String job, String axle, String day, List<WorkedPart> parts, Wording wording) {
+            Letterhead shop, String job, String axle, String day, List<WorkedPart> parts, Wording wording) {
         public WorkOrder {
-            shop = List.copyOf(shop);
             parts = List.copyOf(parts);
         }
     }
@@ -35,13 +34,10 @@ public final class WorkOrderPdf {
     /** The order as a PDF file. */
     public static byte[] write(WorkOrder order) {
         try (FlowingPdf sheet = new FlowingPdf("Work order: " + order.job())) {
+            sheet.head(order.shop());
             sheet.text(MARGIN, 17, "Work order");
             sheet.rightText(10, order.day());
             sheet.down(22);
-            for (String line : order.shop()) {
-                sheet.text(MARGIN, TEXT_SIZE, line);
-                sheet.down(LINE);
-            }
             sheet.text(MARGIN, 11, order.job() + ", " + order.axle());
             sheet.down(18);
             sheet.paragraph(

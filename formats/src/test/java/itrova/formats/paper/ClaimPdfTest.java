@@ -14,7 +14,14 @@ import org.junit.jupiter.api.Test;
 /** The letter read back. */
 class ClaimPdfTest {
     private static final ClaimPdf.Claim NOTHING = new ClaimPdf.Claim(
-            List.of("Shop"), "Supplier", "2026-11-27", List.of(), List.of(), List.of(), List.of(), List.of());
+            Letterhead.of("Shop", "", new byte[0]),
+            "Supplier",
+            "2026-11-27",
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of());
 
     private static byte[] photo() throws Exception {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
@@ -25,7 +32,7 @@ class ClaimPdfTest {
     @Test
     void theLetterSaysWhatLacksWhatIsOffAndWhatIsAsked() throws Exception {
         byte[] file = ClaimPdf.write(new ClaimPdf.Claim(
-                List.of("Quillfield Restorations", "Mill Lane 3"),
+                Letterhead.of("Quillfield Restorations", "Mill Lane 3", photo()),
                 "Tolverne Brake Parts",
                 "2026-11-27",
                 List.of("T-17"),
@@ -38,7 +45,7 @@ class ClaimPdfTest {
             assertThat(text)
                     .contains("Quillfield Restorations", "Mill Lane 3", "To Tolverne Brake Parts", "T-17")
                     .contains("1 × disc did not come", "11.50 ± 0.03 mm, promised 12.70", "slide seized");
-            assertThat(paper.getPage(0).getResources().getXObjectNames()).hasSize(1); // the photo
+            assertThat(paper.getPage(0).getResources().getXObjectNames()).hasSize(2); // mark and photo
             assertThat(paper.getPage(0).getMediaBox().getWidth()).isBetween(594f, 596f); // A4, ISO 216: 210 mm
         }
     }

@@ -21,8 +21,7 @@ import org.junit.jupiter.api.Test;
 class OrderPaperTest {
     private static OrderPaper paper(List<OrderLine> lines) {
         return new OrderPaper(
-                "Shop",
-                "1 Yard, Town",
+                Letterhead.of("Shop", "1 Yard, Town", new byte[0]),
                 new BigDecimal("19.5"),
                 "Van “A”, front",
                 "front axle",
@@ -53,7 +52,7 @@ class OrderPaperTest {
         assertThat(paper.taxCents()).isEqualTo(956);
         try (PDDocument pdf = Loader.loadPDF(OrderPdf.write(paper))) {
             assertThat(new PDFTextStripper().getText(pdf))
-                    .contains("Tax, 19.5 %", "9.56 EUR", "58.57 EUR", "Shop, 1 Yard, Town");
+                    .contains("Tax, 19.5 %", "9.56 EUR", "58.57 EUR", "1 Yard, Town");
         }
     }
 

@@ -25,8 +25,7 @@ class OrderXlsxTest {
 
     private static byte[] book(OrderLine... lines) {
         return OrderXlsx.write(new OrderPaper(
-                "Shop",
-                "",
+                Letterhead.of("Shop", "", new byte[0]),
                 BigDecimal.ZERO,
                 "Van",
                 "front axle",

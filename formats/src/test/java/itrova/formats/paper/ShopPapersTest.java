@@ -43,7 +43,12 @@ class ShopPapersTest {
                 List.of(new Dimension(Of.OUTSIDE, 279, 0), new Dimension(Of.INSIDE, 71.05, 0.02)),
                 Optional.of(new Holes(5, 114.3, 13)));
         String text = text(WorkOrderPdf.write(new WorkOrderPdf.WorkOrder(
-                List.of("Shop", "Mill Lane 3"), "Van", "front axle", "2026-11-27", List.of(disc), Wording.METRIC)));
+                Letterhead.of("Shop", "Mill Lane 3", new byte[0]),
+                "Van",
+                "front axle",
+                "2026-11-27",
+                List.of(disc),
+                Wording.METRIC)));
         assertThat(text)
                 .contains("1. Brake disc, left: bore the disc's centre")
                 .contains("Ø 71.05 ± 0.02 mm  (2.7972 ± 0.0008 in)")
@@ -55,7 +60,7 @@ class ShopPapersTest {
     @Test
     void theOwnerSeesTheBandTheTaxAndHonestWords() throws Exception {
         String text = text(OfferPdf.write(new OfferPdf.Offer(
-                List.of("Shop"),
+                Letterhead.of("Shop", "", new byte[0]),
                 "P. Dunmarrow",
                 "Coupe",
                 "rear axle",

@@ -9,6 +9,7 @@ import itrova.core.receive.Incoming.Compared;
 import itrova.core.receive.IncomingFigure;
 import itrova.core.vehicle.Side;
 import itrova.formats.paper.ClaimPdf;
+import itrova.formats.paper.Letterhead;
 import itrova.server.api.ConflictException;
 import itrova.server.api.CurrentPerson;
 import itrova.server.axle.Releases;
@@ -23,7 +24,6 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -131,9 +131,7 @@ public class ClaimController {
                 .toList();
         ShopStore.Settings own = shop.settings();
         return new ClaimPdf.Claim(
-                Stream.concat(Stream.of(own.name()), Arrays.stream(own.address().split("\\R")))
-                        .filter(line -> !line.isBlank())
-                        .toList(),
+                Letterhead.of(own.name(), own.address(), shop.logo()),
                 supplier,
                 LocalDate.now().toString(),
                 orders.stream()

@@ -7,6 +7,7 @@ import itrova.core.order.OrderGate;
 import itrova.core.order.OrderSheet;
 import itrova.core.order.WorkedPart;
 import itrova.core.vehicle.Side;
+import itrova.formats.paper.Letterhead;
 import itrova.formats.paper.OrderCsv;
 import itrova.formats.paper.OrderPaper;
 import itrova.server.api.ConflictException;
@@ -244,8 +245,7 @@ public class Orders {
                 .orElse("");
         ShopStore.Settings settings = shop.settings();
         return new OrderPaper(
-                settings.name(),
-                settings.address(),
+                Letterhead.of(settings.name(), settings.address(), shop.logo()),
                 settings.taxPercent(),
                 jobs.job(s.row().jobId()).title(),
                 s.row().name(),

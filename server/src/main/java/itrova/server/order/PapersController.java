@@ -6,6 +6,7 @@ import itrova.core.order.OfferWords;
 import itrova.core.order.OrderLine;
 import itrova.core.order.WorkedPart;
 import itrova.core.work.BenchPlan;
+import itrova.formats.paper.Letterhead;
 import itrova.formats.paper.OfferPdf;
 import itrova.formats.paper.WorkOrderPdf;
 import itrova.server.api.ConflictException;
@@ -17,7 +18,6 @@ import itrova.server.store.ShopStore;
 import itrova.server.store.StockStore;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
 import org.springframework.http.HttpHeaders;
@@ -122,11 +122,9 @@ public class PapersController {
                         me.said(OfferWords.lasting(s.report())))));
     }
 
-    private List<String> letterhead() {
+    private Letterhead letterhead() {
         ShopStore.Settings own = shop.settings();
-        return Stream.concat(Stream.of(own.name()), Arrays.stream(own.address().split("\\R")))
-                .filter(line -> !line.isBlank())
-                .toList();
+        return Letterhead.of(own.name(), own.address(), shop.logo());
     }
 
     private static String today() {

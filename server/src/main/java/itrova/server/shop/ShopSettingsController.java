@@ -3,8 +3,10 @@ package itrova.server.shop;
 import itrova.core.work.SpecialTool;
 import itrova.server.api.BadInputException;
 import itrova.server.api.CurrentPerson;
+import itrova.server.measure.PhotoIntake;
 import itrova.server.store.EventStore;
 import itrova.server.store.EventStore.Place;
+import itrova.server.store.NotFoundException;
 import itrova.server.store.ShopStore;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
@@ -22,8 +24,13 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -92,6 +99,46 @@ public class ShopSettingsController {
                 Map.of("shelf", "SHOP", "before", before.toString(), "after", after.toString()),
                 me.get().id());
         return settings();
+    }
+
+    /** The shop's mark on its papers. */
+    @GetMapping("/logo")
+    public ResponseEntity<byte[]> logo() {
+        byte[] jpeg = shop.logo();
+        if (jpeg.length == 0) {
+            throw new NotFoundException("The shop's mark");
+        }
+        return ResponseEntity.ok()
+                .contentType(MediaType.IMAGE_JPEG)
+                .header("Content-Security-Policy", "default-src 'none'; sandbox")
+                .cacheControl(CacheControl.noStore())
+                .body(jpeg);
+    }
+
+    @PostMapping(
+            value = "/logo",
+            consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
+    @Transactional
+    public ShopSettingsForm putLogo(@RequestBody byte[] picture) {
+        mark(PhotoIntake.take(picture).jpeg(), "put on");
+        return settings();
+    }
+
+    @DeleteMapping("/logo")
+    @Transactional
+    public ShopSettingsForm takeLogoOff() {
+        mark(new byte[0], "taken off");
+        return settings();
+    }
+
+    private void mark(byte[] jpeg, String what) {
+        shop.mark(jpeg, me.get().id());
+        events.add(
+                Place.SHOP,
+                EventStore.Kind.CATALOGUE_CHANGED,
+                "the shop's mark",
+                Map.of("shelf", "SHOP", "after", what),
+                me.get().id());
     }
 
     /** A tool not every shop has, and how one without it comes by it. */

@@ -1,6 +1,8 @@
 package itrova.server.store;
 
 import java.math.BigDecimal;
+import java.sql.Timestamp;
+import java.time.Instant;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -62,6 +64,30 @@ public class ShopStore {
                         rs.getString(6).lines().collect(Collectors.toSet()),
                         rs.getInt(7)))
                 .optional();
+    }
+
+    /** Its mark on papers, JPEG; empty where it has none. */
+    public byte[] logo() {
+        return jdbc.sql("SELECT bytes FROM shop_logo WHERE id = 1")
+                .query(byte[].class)
+                .optional()
+                .orElseGet(() -> new byte[0]);
+    }
+
+    /** Puts a mark on its papers; an empty one takes it off. */
+    public void mark(byte[] jpeg, long personId) {
+        if (jpeg.length == 0) {
+            jdbc.sql("DELETE FROM shop_logo WHERE id = 1").update();
+            return;
+        }
+        jdbc.sql("""
+                INSERT INTO shop_logo (id, bytes, person_id, changed_at) VALUES (1, :bytes, :person, :now)
+                ON DUPLICATE KEY UPDATE bytes = VALUES(bytes), person_id = VALUES(person_id), changed_at = VALUES(changed_at)
+                """)
+                .param("bytes", jpeg)
+                .param("person", personId)
+                .param("now", Timestamp.from(Instant.now()))
+                .update();
     }
 
     /** The currency it reckons in; that of a new shop until it is opened. */
