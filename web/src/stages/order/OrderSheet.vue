@@ -103,7 +103,7 @@ function onPlace() {
       <RouterLink v-if="order" class="paper" :to="`/jobs/${order.jobId}/brakes`"
         >What the brakes will do</RouterLink
       >
-      <template v-if="order">
+      <template v-if="order && order.gate !== 'SHUT'">
         <a class="paper" :href="`/api/axles/${axle.axleId}/order/offer.pdf`" target="_blank" rel="noopener"
           >Offer to the owner</a
         >

@@ -107,6 +107,26 @@ class BenchIT extends BrowserTest {
             page.keyboard().press("Enter");
         }
         assertThat(bench.getByText("What came changes the fit")).isHidden();
+
+        // the damaged one goes back and is replaced; a caliper that sticks is said so, and is good when it is tried
+        // again
+        line.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Send back")))
+                .click();
+        line.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Went back"))
+                .click();
+        assertThat(steady).containsText("went back and is replaced");
+        Locator slides = bench.getByRole(
+                AriaRole.GROUP, new Locator.GetByRoleOptions().setName(Pattern.compile("^Caliper slides.*, left$")));
+        slides.getByText("Not so").click();
+        page.keyboard().type("sticks after 6 mm");
+        page.keyboard().press("Enter");
+        assertThat(bench.getByText("sticks after 6 mm, Tam Orrin")).isVisible();
+        waitForStillness();
+        assertAccessible("unpacking");
+        slides.getByText("Good").click();
+        assertThat(bench.getByText("sticks after 6 mm")).isHidden();
+        assertThat(page.request().get("/api/axles/" + axle + "/order/offer.pdf"))
+                .isOK();
     }
 
     @Test

@@ -179,6 +179,7 @@ class UnpackApiTest {
                     .json();
         }
         assertThat(view.path("verdict").asString()).isEqualTo("does not fit");
+        assertProblem(viewer.get("/api/axles/" + axle + "/order/offer.pdf"), 409); // of that no paper leaves the shop
         // looked at in the section and in the match, it is the disc that came
         JsonNode section = viewer.get("/api/axles/" + axle + "/section?kit=QF-103&side=LEFT")
                 .json();

@@ -3,6 +3,7 @@ package itrova.server.order;
 import itrova.core.order.Bill;
 import itrova.core.order.FullCost;
 import itrova.core.order.OfferWords;
+import itrova.core.order.OrderGate;
 import itrova.core.order.OrderLine;
 import itrova.core.order.WorkedPart;
 import itrova.core.work.BenchPlan;
@@ -60,7 +61,7 @@ public class PapersController {
     /** What is worked on a machine, each part with its drawing. */
     @GetMapping(value = "/work-order.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     public ResponseEntity<byte[]> workOrder(@PathVariable long axleId) {
-        Orders.State s = orders.state(axleId);
+        Orders.State s = offered(axleId);
         List<WorkedPart> worked = s.worked();
         if (worked.isEmpty()) {
             throw new ConflictException(
@@ -80,7 +81,7 @@ public class PapersController {
     /** What it costs and gives, for the owner to sign. */
     @GetMapping(value = "/offer.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     public ResponseEntity<byte[]> offer(@PathVariable long axleId) {
-        Orders.State s = orders.state(axleId);
+        Orders.State s = offered(axleId);
         JobStore.JobRow job = jobs.job(s.row().jobId());
         BenchPlan plan = axles.plan(s.chosen());
         Bill bill = Bill.of(
@@ -120,6 +121,15 @@ public class PapersController {
                                 s.chosen().kit(), s.chosen().selection().options()),
                         me.said(OfferWords.gained(s.chosen().record().form().kind())),
                         me.said(OfferWords.lasting(s.report())))));
+    }
+
+    /** The order of an axle, unless it is proven not to fit: of that no paper leaves the shop. */
+    private Orders.State offered(long axleId) {
+        Orders.State s = orders.state(axleId);
+        if (s.gate().state() == OrderGate.State.SHUT) {
+            throw new ConflictException(s.gateText());
+        }
+        return s;
     }
 
     private Letterhead letterhead() {
