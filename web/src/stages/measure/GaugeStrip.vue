@@ -76,6 +76,14 @@ watch([() => callout.callout, () => side.side], () => {
   clear();
   void focus();
 });
+watch(
+  place,
+  () => {
+    // another place is proposed while the field waits: it is typed over like the one before
+    if (isProposed.value && document.activeElement === placeField.value) placeField.value?.select();
+  },
+  { flush: "post" },
+);
 watch(gaugeUnits, (u) => localStorage.setItem("itrova.gauge-units", u));
 
 function clear() {

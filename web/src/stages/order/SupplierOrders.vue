@@ -250,7 +250,12 @@ const isUntouched = (o: Row) => o.order.lines.every((l) => l.received + l.damage
         >
           Sent on paper to {{ o.order.supplier }}
         </button>
-        <button v-if="mayCount(o)" type="button" class="plain-button" @click="onAllCame(o)">
+        <button
+          v-if="mayCount(o) && o.order.state !== 'DELIVERED'"
+          type="button"
+          class="plain-button"
+          @click="onAllCame(o)"
+        >
           Counted: all from {{ o.order.supplier }} came whole
         </button>
         <button
