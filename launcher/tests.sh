@@ -10,12 +10,7 @@ run_tests() {
   alive "$state/db.pid" && was_running=yes
   database_start
   unlock
-  if [ "$was_running" = no ]; then
-    tests_db=$(cat "$state/db.pid")
-    trap end_tests_database EXIT
-    # what the tests write is dropped again: nothing of it need survive a power cut
-    root_sql -e 'SET GLOBAL innodb_flush_log_at_trx_commit = 0'
-  fi
+  [ "$was_running" = yes ] || { tests_db=$(cat "$state/db.pid"); trap end_tests_database EXIT; }
   cd "$here"
   ITROVA_TEST_DB="127.0.0.1:$(cat "$state/db.port")" ITROVA_TEST_DB_PASSWORD=$(cat "$state/db.password") \
     ITROVA_TEST_DB_OWNER_PASSWORD=$(cat "$state/db.owner-password") \
