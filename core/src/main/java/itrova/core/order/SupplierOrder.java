@@ -73,6 +73,22 @@ public record SupplierOrder(
             return new Line(item, ordered, 0, 0, 0, 0, unitCents, unitCents, leadDays, List.of(), 0);
         }
 
+        /** The same with other pieces here, or gone. */
+        Line counted(int whole, int unusable, List<String> stamped, int paidBack) {
+            return new Line(
+                    item,
+                    ordered,
+                    confirmed,
+                    backOrdered,
+                    whole,
+                    unusable,
+                    unitCents,
+                    confirmedCents,
+                    leadDays,
+                    stamped,
+                    paidBack);
+        }
+
         /** How many are still to come, or to come again, from whomever. */
         public int open() {
             return ordered - received;
@@ -239,18 +255,7 @@ public record SupplierOrder(
         List<Line> now = new ArrayList<>(lines);
         now.set(
                 line,
-                new Line(
-                        l.item(),
-                        l.ordered(),
-                        l.confirmed(),
-                        l.backOrdered(),
-                        l.received() + whole,
-                        l.damaged() + damaged,
-                        l.unitCents(),
-                        l.confirmedCents(),
-                        l.leadDays(),
-                        lots,
-                        l.goneBack()));
+                l.counted(l.received() + whole, l.damaged() + damaged, lots, Objects.requireNonNull(l.goneBack())));
         boolean isAll = now.stream().allMatch(n -> n.open() == 0);
         return with(isAll ? State.DELIVERED : State.PARTLY_DELIVERED, number, said, now);
     }
@@ -281,17 +286,10 @@ public record SupplierOrder(
         List<Line> now = new ArrayList<>(lines);
         now.set(
                 line,
-                new Line(
-                        l.item(),
-                        l.ordered(),
-                        l.confirmed(),
-                        l.backOrdered(),
+                l.counted(
                         l.received() - whole,
                         l.damaged() - damaged,
-                        l.unitCents(),
-                        l.confirmedCents(),
-                        l.leadDays(),
-                        l.lots(),
+                        Objects.requireNonNull(l.lots()),
                         Objects.requireNonNull(l.goneBack()) + forGood));
         String went = (whole + damaged) + " × " + l.item()
                 + (isReplaced ? " went back and is replaced." : " went back and is paid back: nobody sends it again.");

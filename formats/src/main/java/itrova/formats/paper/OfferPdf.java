@@ -37,6 +37,7 @@ public final class OfferPdf {
      * @param open what is not proven yet, in words
      * @param work outside work and parts besides, in words
      * @param cost low, likely and high, before tax
+     * @param unpriced what is needed and nobody has priced: it comes on top
      * @param taxPercent tax on top
      * @param currency of all amounts
      * @param lastDelivery working days until the last part is there
@@ -55,6 +56,7 @@ public final class OfferPdf {
             List<String> open,
             List<String> work,
             FullCost cost,
+            List<String> unpriced,
             BigDecimal taxPercent,
             String currency,
             int lastDelivery,
@@ -76,6 +78,7 @@ public final class OfferPdf {
             list(sheet, "Not proven yet", offer.open());
             list(sheet, "Parts and outside work besides the kit", offer.work());
             cost(sheet, offer);
+            list(sheet, "Not in these amounts: nobody has priced it yet", offer.unpriced());
             list(
                     sheet,
                     "Options, not in the price",

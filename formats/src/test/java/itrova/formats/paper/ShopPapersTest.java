@@ -71,6 +71,7 @@ class ShopPapersTest {
                 List.of("Bore the disc's centre (left) from 70.40 to 71.05 ± 0.02 mm."),
                 new FullCost(
                         CostRange.exactly(80_000), new CostRange(1_000, 2_000, 3_000), new CostRange(0, 0, 10_000)),
+                List.of("hard line"),
                 new BigDecimal("19"),
                 "EUR",
                 9,
@@ -83,6 +84,7 @@ class ShopPapersTest {
         assertThat(text)
                 .contains("To P. Dunmarrow")
                 .containsPattern("963\\.90\\s+975\\.80\\s+1106\\.70 EUR")
+                .contains("nobody has priced it yet", "hard line")
                 .contains("slotted discs: 60.00 EUR")
                 .contains("is no shorter than with drums")
                 .contains("parking brake changes")

@@ -19,9 +19,7 @@ import itrova.server.axle.Releases.Taken;
 import itrova.server.axle.VehicleAxles;
 import itrova.server.axle.Workbench;
 import itrova.server.store.JobStore;
-import itrova.server.store.PartStore;
 import itrova.server.store.ShopStore;
-import itrova.server.store.StockStore;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -48,8 +46,6 @@ public class OrderController {
     private final JobStore jobs;
     private final Releases releases;
     private final VehicleAxles axles;
-    private final PartStore parts;
-    private final StockStore stock;
     private final ShopStore shop;
     private final CurrentPerson me;
 
@@ -59,14 +55,10 @@ public class OrderController {
             JobStore jobs,
             Releases releases,
             VehicleAxles axles,
-            PartStore parts,
-            StockStore stock,
             ShopStore shop,
             CurrentPerson me) {
-        this.stock = stock;
         this.shop = shop;
         this.axles = axles;
-        this.parts = parts;
         this.orders = orders;
         this.bench = bench;
         this.jobs = jobs;
@@ -238,12 +230,7 @@ public class OrderController {
     public FullCostView cost(@PathVariable long axleId) {
         Orders.State s = orders.state(axleId);
         BenchPlan plan = axles.plan(s.chosen());
-        Bill bill = Bill.of(
-                s.report().kit(),
-                plan,
-                s.chosen().vehicle().among(parts.byCode()),
-                s.row().name(),
-                stock.all());
+        Bill bill = orders.bill(s, plan);
         ShopStore.Settings own = shop.settings();
         long rate = own.rateCents();
         FullCost cost = FullCost.of(s.sheet(), bill, plan, rate);

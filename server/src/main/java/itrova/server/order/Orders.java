@@ -3,10 +3,12 @@ package itrova.server.order;
 import itrova.core.check.completeness.NotChecked;
 import itrova.core.finding.Verdict;
 import itrova.core.judge.KitReport;
+import itrova.core.order.Bill;
 import itrova.core.order.OrderGate;
 import itrova.core.order.OrderSheet;
 import itrova.core.order.WorkedPart;
 import itrova.core.vehicle.Side;
+import itrova.core.work.BenchPlan;
 import itrova.formats.paper.Letterhead;
 import itrova.formats.paper.OrderCsv;
 import itrova.formats.paper.OrderPaper;
@@ -25,8 +27,10 @@ import itrova.server.store.EventStore;
 import itrova.server.store.EventStore.Place;
 import itrova.server.store.JobStore;
 import itrova.server.store.JobStore.AxleRow;
+import itrova.server.store.PartStore;
 import itrova.server.store.ReleaseStore;
 import itrova.server.store.ShopStore;
+import itrova.server.store.StockStore;
 import itrova.server.suppliers.SupplierOrders;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -42,6 +46,8 @@ public class Orders {
     private final JobStore jobs;
     private final EventStore events;
     private final ShopStore shop;
+    private final PartStore parts;
+    private final StockStore stock;
     private final Releases releases;
     private final ReleaseStore plans;
     private final VehicleAxles axles;
@@ -53,6 +59,8 @@ public class Orders {
             JobStore jobs,
             EventStore events,
             ShopStore shop,
+            PartStore parts,
+            StockStore stock,
             Releases releases,
             ReleaseStore plans,
             VehicleAxles axles,
@@ -63,6 +71,8 @@ public class Orders {
         this.releases = releases;
         this.plans = plans;
         this.shop = shop;
+        this.parts = parts;
+        this.stock = stock;
         this.bench = bench;
         this.jobs = jobs;
         this.events = events;
@@ -126,6 +136,16 @@ public class Orders {
                         .with(chosen.vehicle(), chosen.row().name(), among.carriesVehicle()),
                 gate.state() == OrderGate.State.HELD ? releases.signature(chosen) : Optional.empty(),
                 releases.order(axleId, chosen.selection()));
+    }
+
+    /** Everything the steps of a plan take, with what is on the shop's shelf. */
+    Bill bill(State s, BenchPlan plan) {
+        return Bill.of(
+                s.report().kit(),
+                plan,
+                s.chosen().vehicle().among(parts.byCode()),
+                s.row().name(),
+                stock.all());
     }
 
     /** The order as it stands, if it is the one seen; else both are told. */

@@ -14,9 +14,7 @@ import itrova.server.api.ConflictException;
 import itrova.server.api.CurrentPerson;
 import itrova.server.axle.VehicleAxles;
 import itrova.server.store.JobStore;
-import itrova.server.store.PartStore;
 import itrova.server.store.ShopStore;
-import itrova.server.store.StockStore;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -36,24 +34,13 @@ public class PapersController {
     private final Orders orders;
     private final JobStore jobs;
     private final VehicleAxles axles;
-    private final PartStore parts;
-    private final StockStore stock;
     private final ShopStore shop;
     private final CurrentPerson me;
 
-    PapersController(
-            Orders orders,
-            JobStore jobs,
-            VehicleAxles axles,
-            PartStore parts,
-            StockStore stock,
-            ShopStore shop,
-            CurrentPerson me) {
+    PapersController(Orders orders, JobStore jobs, VehicleAxles axles, ShopStore shop, CurrentPerson me) {
         this.orders = orders;
         this.jobs = jobs;
         this.axles = axles;
-        this.parts = parts;
-        this.stock = stock;
         this.shop = shop;
         this.me = me;
     }
@@ -84,12 +71,7 @@ public class PapersController {
         Orders.State s = offered(axleId);
         JobStore.JobRow job = jobs.job(s.row().jobId());
         BenchPlan plan = axles.plan(s.chosen());
-        Bill bill = Bill.of(
-                s.report().kit(),
-                plan,
-                s.chosen().vehicle().among(parts.byCode()),
-                s.row().name(),
-                stock.all());
+        Bill bill = orders.bill(s, plan);
         ShopStore.Settings settings = shop.settings();
         return pdf(
                 "offer-" + axleId,
@@ -114,6 +96,7 @@ public class PapersController {
                                 .distinct()
                                 .toList(),
                         FullCost.of(s.sheet(), bill, plan, settings.rateCents()),
+                        bill.open().stream().map(Bill.Line::what).distinct().toList(),
                         settings.taxPercent(),
                         settings.currency(),
                         s.sheet().longestLeadDays(),
