@@ -127,7 +127,14 @@ function restore(typed: HalfTyped) {
 }
 
 watch([text, instrument, units], forget);
+/** A place proposed is only where to hold the rule: what stands nearest may lie elsewhere, and goes before. */
+const NEAREST: Partial<Record<CalloutId, string>> = {
+  WHEEL_BARREL: "where the barrel is narrowest",
+  WHEEL_SPOKE: "where a spoke, rivet or bead stands nearest",
+};
 const echo = computed(() => {
+  if (callout.hasPlaces && isProposed.value && place.value && !text.value)
+    return `At ${place.value}, or ${NEAREST[callout.callout] ?? "where it matters"}: type that place instead.`;
   const u = understood.value;
   if (!u) return "";
   if (!u.ok) return u.problem ?? "";
