@@ -34,6 +34,7 @@ class ViewsIT extends BrowserTest {
         look("/new-job", "Start measuring");
         look("/parts", "QF-101");
         look("/parts/wheels", "W-1401");
+        look("/parts/shelf", "AC-401");
         look("/shop", "caliper, outside jaws");
         look("/jobs/1/vehicle", "Used for");
         look("/jobs/1/brakes", "Stroke of the master");
@@ -173,6 +174,30 @@ class ViewsIT extends BrowserTest {
         page.getByLabel("Wheel document to import")
                 .setInputFiles(
                         new FilePayload("wheels.json", "application/json", document.getBytes(StandardCharsets.UTF_8)));
+    }
+
+    /** Parts are found by what is typed; a count that is none is refused and nothing is lost. */
+    @Test
+    void partsAreFoundAndCounted() {
+        signIn("tam");
+        page.navigate("/parts/shelf");
+        page.getByLabel("Find").fill("surge");
+        Locator table = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Parts"));
+        assertThat(table).not().containsText("AC-401");
+        Locator count = page.getByLabel("AC-403 on the shelf");
+        count.fill("some");
+        page.keyboard().press("Tab");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("“some” is no count");
+        count.fill("2");
+        page.keyboard().press("Tab");
+        assertThat(page.getByText("2 × AC-403 on the shelf")).isVisible();
+        page.reload();
+        assertThat(page.getByLabel("AC-403 on the shelf")).hasValue("2");
+        page.getByLabel("AC-403 on the shelf").fill("0");
+        page.keyboard().press("Tab");
+        assertThat(page.getByText("0 × AC-403 on the shelf")).isVisible();
+        page.getByLabel("Find").fill("no such part");
+        assertThat(page.getByText("No part is called so.")).isVisible();
     }
 
     @Test
