@@ -207,6 +207,7 @@ const isUntouched = (o: Row) => o.order.lines.every((l) => l.received + l.damage
                 </form>
                 <span v-else>✓</span>
                 <form v-if="back.key === `${o.id} ${i}`" class="count" @submit.prevent="onSendBack(o, i)">
+                  <span class="small soft">back, whole and damaged</span>
                   <input
                     v-model.number="back.whole"
                     type="number"
@@ -324,6 +325,20 @@ const isUntouched = (o: Row) => o.order.lines.every((l) => l.received + l.damage
 
 h2 {
   margin: 1rem 0 0.4rem;
+}
+
+.count {
+  flex-wrap: wrap;
+  align-items: center;
+}
+
+.count span {
+  flex: 1 1 100%;
+}
+
+.count select {
+  font: inherit;
+  min-height: 44px;
 }
 
 .count input {

@@ -245,6 +245,7 @@ section {
 
 .pick {
   display: inline-flex;
+  flex-direction: row;
   width: auto;
   align-items: center;
   cursor: pointer;
