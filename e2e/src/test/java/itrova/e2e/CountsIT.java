@@ -310,22 +310,23 @@ class CountsIT extends BrowserTest {
     private void signIn(UnitSystem in) {
         units = in;
         signIn("tam");
-        page.getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions()
-                                .setName(units == UnitSystem.METRIC ? "mm" : "in")
-                                .setExact(true))
-                .click();
+        readIn(in == UnitSystem.METRIC ? "mm" : "in");
+    }
+
+    /** Switches the person's units, and waits until the server has them: what is fetched anew at once would still be in the old ones. */
+    private void readIn(String symbol) {
+        Locator units = page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(symbol).setExact(true));
+        assertThat(units).isVisible();
+        if (!"true".equals(units.getAttribute("aria-pressed"))) {
+            page.waitForResponse(r -> r.url().endsWith("/units"), units::click);
+        }
     }
 
     /** Units are kept with the person, and other stories read in mm. */
     @AfterEach
     void backToMillimetres() {
-        page.getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName("mm").setExact(true))
-                .click();
-        settle();
+        readIn("mm");
     }
 
     @ParameterizedTest
