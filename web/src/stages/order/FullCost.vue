@@ -98,7 +98,7 @@ function said(range: Schemas["CostRangeView"]) {
               <td>
                 {{ FROM[l.from]
                 }}<template v-if="l.from === 'ON_THE_SHELF'"
-                  >: {{ l.code }}, look that its size is right</template
+                  >: {{ l.code }}, look that it is the right one</template
                 >
               </td>
               <td class="right figures">{{ l.cost ? (l.cost.high ? said(l.cost) : "") : "open" }}</td>

@@ -158,9 +158,11 @@ public record Bill(List<Line> lines) {
 
         private void unplanned(Need need, int inBox, int left, Optional<MissingPart> named) {
             List<Part> offers = offers(need);
-            Optional<Part> shelved = offers.stream()
-                    .filter(p -> shelf.getOrDefault(p.code(), 0) > 0)
-                    .findFirst();
+            Optional<Part> shelved = areAlike(offers)
+                    ? offers.stream()
+                            .filter(p -> shelf.getOrDefault(p.code(), 0) > 0)
+                            .findFirst()
+                    : Optional.empty();
             int onShelf = shelved.map(p -> Math.min(left, shelf.get(p.code()))).orElse(0);
             int toBuy = left - onShelf;
             if (toBuy == 0) {
@@ -222,6 +224,15 @@ public record Bill(List<Line> lines) {
             return kit.terms().missing().stream()
                     .filter(m -> m.kind().isPresent() && m.kind().equals(need.kind()))
                     .findFirst();
+        }
+
+        /** Whether a piece of one will do for another: where sizes differ, one that lies there proves nothing. */
+        private static boolean areAlike(List<Part> offers) {
+            return offers.stream()
+                            .map(p -> List.of(p.size(), p.figures(), p.ports(), p.ends()))
+                            .distinct()
+                            .count()
+                    <= 1;
         }
 
         private List<Part> offers(Need need) {

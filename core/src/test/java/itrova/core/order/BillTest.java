@@ -143,6 +143,31 @@ class BillTest {
         assertThat(bill.besides()).isEqualTo(new CostRange(60, 90, 200));
     }
 
+    /** A washer on the shelf is none of those wanted where the catalogue tells them apart by size. */
+    @Test
+    void whatMayBeOfAnotherSizeIsBought() {
+        Part other = new Part(
+                "CW-9",
+                WASHER.sort(),
+                WASHER.name(),
+                "another size",
+                WASHER.figures(),
+                WASHER.ports(),
+                WASHER.ends(),
+                WASHER.traits(),
+                WASHER.offer());
+        Bill bill = bill(
+                kit(Map.of()),
+                AxleEndKind.REAR_UPRIGHT,
+                Retention.PRESSED_BEARING,
+                Map.of("CW-1", 50, "CW-9", 50),
+                WASHER,
+                other);
+        Line washers = line(bill, "copper washer");
+        assertThat(washers.onShelf()).isZero();
+        assertThat(washers.toBuy()).isEqualTo(4);
+    }
+
     @Test
     void whatNobodyPricesAndWhatThePapersNameIsInNoSum() {
         Bill bill = bill(
