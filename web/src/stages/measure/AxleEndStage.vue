@@ -128,7 +128,9 @@ async function begin() {
   const { read, side: at } = route.query;
   if (at === "RIGHT") sideId.value = "RIGHT";
   const asked = side.value?.callouts.find((c) => c.callout === read);
-  const half = asked ? null : halfTyped(axle.axleId);
+  const half = asked
+    ? null
+    : halfTyped(axle.axleId, { login: session.view?.login ?? "", units: session.units });
   if (half) {
     sideId.value = half.side;
     pick(half.callout);

@@ -111,12 +111,16 @@ onMounted(focus);
 watch([text, place], () => {
   // a correction is not kept: what it corrects may be gone when one comes back
   if (corrects.value === undefined)
-    keepHalfTyped(axleId, {
-      side: side.side,
-      callout: callout.callout,
-      place: callout.hasPlaces ? place.value : "",
-      text: text.value,
-    });
+    keepHalfTyped(
+      axleId,
+      { login: session.view?.login ?? "", units: session.units },
+      {
+        side: side.side,
+        callout: callout.callout,
+        place: callout.hasPlaces ? place.value : "",
+        text: text.value,
+      },
+    );
 });
 
 /** What was typed here before the page was left. */

@@ -1,6 +1,7 @@
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import { halfTyped, keepHalfTyped } from "./halfTyped";
 
+const TAM = { login: "tam", units: "METRIC" };
 const TYPED = { side: "LEFT", callout: "REGISTER", place: "", text: "71." } as const;
 
 describe("a reading typed and not sent off", () => {
@@ -14,17 +15,19 @@ describe("a reading typed and not sent off", () => {
   });
 
   it("is kept for its axle until it is gone", () => {
-    keepHalfTyped(7, TYPED);
-    expect(halfTyped(7)).toEqual(TYPED);
-    expect(halfTyped(8)).toBeNull();
-    keepHalfTyped(7, { ...TYPED, text: " " });
-    expect(halfTyped(7)).toBeNull();
+    keepHalfTyped(7, TAM, TYPED);
+    expect(halfTyped(7, TAM)).toEqual(TYPED);
+    expect(halfTyped(8, TAM)).toBeNull();
+    expect(halfTyped(7, { ...TAM, login: "jory" })).toBeNull();
+    expect(halfTyped(7, { ...TAM, units: "INCH" })).toBeNull();
+    keepHalfTyped(7, TAM, { ...TYPED, text: " " });
+    expect(halfTyped(7, TAM)).toBeNull();
   });
 
   it("is nothing where the store holds something else", () => {
     for (const odd of ["{", "3", '{"text":1}', '{"text":"5","place":""}']) {
-      sessionStorage.setItem("itrova.half-typed.7", odd);
-      expect(halfTyped(7)).toBeNull();
+      sessionStorage.setItem("itrova.half-typed.7.tam.METRIC", odd);
+      expect(halfTyped(7, TAM)).toBeNull();
     }
   });
 });

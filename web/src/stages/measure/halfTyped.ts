@@ -1,7 +1,10 @@
 import type { Schemas } from "../../api/client";
 import type { CalloutId } from "./callouts";
 
-/** A reading typed and not sent off: kept in the browser's tab over leaving, back and reload. */
+/**
+ * A reading typed and not sent off: kept in the browser's tab over leaving, back and reload, for who typed it and in the units it was meant
+ * in.
+ */
 export interface HalfTyped {
   side: Schemas["SideView"]["side"];
   callout: CalloutId;
@@ -9,21 +12,27 @@ export interface HalfTyped {
   text: string;
 }
 
-const toKey = (axleId: number) => `itrova.half-typed.${axleId}`;
+/** Whose it is, and in which units. */
+export interface Typist {
+  login: string;
+  units: string;
+}
 
-export function keepHalfTyped(axleId: number, typed: HalfTyped) {
+const toKey = (axleId: number, by: Typist) => `itrova.half-typed.${axleId}.${by.login}.${by.units}`;
+
+export function keepHalfTyped(axleId: number, by: Typist, typed: HalfTyped) {
   try {
-    if (typed.text.trim()) sessionStorage.setItem(toKey(axleId), JSON.stringify(typed));
-    else sessionStorage.removeItem(toKey(axleId));
+    if (typed.text.trim()) sessionStorage.setItem(toKey(axleId, by), JSON.stringify(typed));
+    else sessionStorage.removeItem(toKey(axleId, by));
   } catch {
     // a full or forbidden store keeps nothing; what is on the page stays
   }
 }
 
 /** What was typed at an axle and not sent off; null where nothing was, or what is kept cannot be read. */
-export function halfTyped(axleId: number): HalfTyped | null {
+export function halfTyped(axleId: number, by: Typist): HalfTyped | null {
   try {
-    const kept = JSON.parse(sessionStorage.getItem(toKey(axleId)) ?? "null") as Partial<HalfTyped> | null;
+    const kept = JSON.parse(sessionStorage.getItem(toKey(axleId, by)) ?? "null") as Partial<HalfTyped> | null;
     return kept &&
       typeof kept.text === "string" &&
       typeof kept.place === "string" &&
