@@ -1,6 +1,5 @@
 package itrova.formats.paper;
 
-import static itrova.formats.paper.FlowingPdf.LINE;
 import static itrova.formats.paper.FlowingPdf.MARGIN;
 
 import java.io.IOException;
@@ -9,7 +8,6 @@ import java.util.List;
 
 /** A letter to a supplier about what did not come as it was ordered, on A4. */
 public final class ClaimPdf {
-    private static final float INDENT = MARGIN + 14;
 
     /** Room for a photo (pt). */
     private static final float PHOTO_WIDE = 300;
@@ -58,9 +56,9 @@ public final class ClaimPdf {
                 sheet.paragraph(MARGIN, "Your numbers: " + String.join(", ", claim.numbers()));
                 sheet.down(6);
             }
-            part(sheet, "Missing or damaged", claim.missing());
-            part(sheet, "Not as promised, measured when unpacked", claim.measured());
-            part(sheet, "Defects", claim.defects());
+            sheet.list("Missing or damaged", claim.missing());
+            sheet.list("Not as promised, measured when unpacked", claim.measured());
+            sheet.list("Defects", claim.defects());
             for (byte[] photo : claim.photos()) {
                 sheet.photo(photo, PHOTO_WIDE, PHOTO_HIGH);
             }
@@ -74,18 +72,5 @@ public final class ClaimPdf {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-    }
-
-    private static void part(FlowingPdf sheet, String title, List<String> lines) throws IOException {
-        if (lines.isEmpty()) {
-            return;
-        }
-        sheet.heading(12, title);
-        for (String line : lines) {
-            sheet.room(LINE);
-            sheet.text(MARGIN, FlowingPdf.TEXT_SIZE, "-");
-            sheet.paragraph(INDENT, line);
-        }
-        sheet.down(4);
     }
 }

@@ -20,6 +20,8 @@ final class FlowingPdf implements AutoCloseable {
     private static final float TOP = PDRectangle.A4.getHeight() - MARGIN;
     static final float TEXT_SIZE = 9.5f;
     static final float LINE = 13;
+    /** How far a point's text stands in (pt). */
+    private static final float POINT = 14;
     /** Room for a shop's mark (pt). */
     private static final float LOGO_WIDE = 140;
 
@@ -76,6 +78,20 @@ final class FlowingPdf implements AutoCloseable {
             text(x, TEXT_SIZE, line);
             y -= LINE;
         }
+    }
+
+    /** A heading with its points; nothing where there are none. */
+    void list(String title, List<String> points) throws IOException {
+        if (points.isEmpty()) {
+            return;
+        }
+        heading(12, title);
+        for (String point : points) {
+            room(LINE);
+            text(MARGIN, TEXT_SIZE, "-");
+            paragraph(MARGIN + POINT, point);
+        }
+        y -= 4;
     }
 
     void room(float needed) throws IOException {

@@ -15,7 +15,6 @@ import java.util.List;
 
 /** Offer to the owner on A4: what is done, what it costs from and to, what it gives and what it does not, and where he signs. */
 public final class OfferPdf {
-    private static final float INDENT = MARGIN + 14;
     /** Right edges of the columns of money (pt). */
     private static final float FROM = FlowingPdf.RIGHT - 170;
 
@@ -75,18 +74,17 @@ public final class OfferPdf {
             sheet.down(20);
             sheet.paragraph(MARGIN, offer.vehicle());
             sheet.paragraph(MARGIN, offer.kit() + ": " + offer.verdict() + " by what was measured at the vehicle.");
-            list(sheet, "Not proven yet", offer.open());
-            list(sheet, "Parts and outside work besides the kit", offer.work());
+            sheet.list("Not proven yet", offer.open());
+            sheet.list("Parts and outside work besides the kit", offer.work());
             cost(sheet, offer);
-            list(sheet, "Not in these amounts: nobody has priced it yet", offer.unpriced());
-            list(
-                    sheet,
+            sheet.list("Not in these amounts: nobody has priced it yet", offer.unpriced());
+            sheet.list(
                     "Options, not in the price",
                     offer.options().stream()
                             .map(o -> "□ " + o.name() + ": " + money(o.cents(), offer.currency()))
                             .toList());
-            list(sheet, "What it gives, and what it does not", offer.gained());
-            list(sheet, "What stays changed", offer.lasting());
+            sheet.list("What it gives, and what it does not", offer.gained());
+            sheet.list("What stays changed", offer.lasting());
             sheet.room(6 * LINE);
             sheet.down(2 * LINE);
             sheet.paragraph(
@@ -97,18 +95,6 @@ public final class OfferPdf {
             return sheet.bytes();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
-        }
-    }
-
-    private static void list(FlowingPdf sheet, String title, List<String> lines) throws IOException {
-        if (lines.isEmpty()) {
-            return;
-        }
-        sheet.heading(12, title);
-        for (String line : lines) {
-            sheet.room(LINE);
-            sheet.text(MARGIN, TEXT_SIZE, "-");
-            sheet.paragraph(INDENT, line);
         }
     }
 

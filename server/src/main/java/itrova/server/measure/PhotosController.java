@@ -4,7 +4,6 @@ import itrova.server.api.CurrentPerson;
 import itrova.server.axle.Workbench;
 import itrova.server.store.PhotoStore;
 import jakarta.validation.constraints.Pattern;
-import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -54,12 +53,6 @@ public class PhotosController {
 
     @GetMapping("/photos/{photoId}")
     public ResponseEntity<byte[]> show(@PathVariable long axleId, @PathVariable long photoId) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.IMAGE_JPEG)
-                .header("Content-Disposition", "inline; filename=\"photo-" + photoId + ".jpg\"")
-                .header("Content-Security-Policy", "default-src 'none'; sandbox")
-                .eTag("\"" + photoId + "\"") // a photo never changes; who may see it is asked each time
-                .cacheControl(CacheControl.noCache().cachePrivate())
-                .body(photos.bytes(axleId, photoId));
+        return PhotoAnswer.of("photo-" + photoId, photos.bytes(axleId, photoId));
     }
 }

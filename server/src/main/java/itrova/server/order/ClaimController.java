@@ -14,6 +14,8 @@ import itrova.server.api.ConflictException;
 import itrova.server.api.CurrentPerson;
 import itrova.server.axle.Releases;
 import itrova.server.axle.Workbench;
+import itrova.server.measure.MeasureController;
+import itrova.server.measure.PhotoAnswer;
 import itrova.server.measure.PhotoIntake;
 import itrova.server.store.Decision.DefectNoted;
 import itrova.server.store.DefectPhotoStore;
@@ -28,7 +30,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -82,7 +83,7 @@ public class ClaimController {
     public List<Defects.DefectView> photo(
             @PathVariable long axleId,
             @PathVariable long defectId,
-            @RequestParam @Pattern(regexp = UUID_PATTERN) String clientId,
+            @RequestParam @Pattern(regexp = MeasureController.UUID_PATTERN) String clientId,
             @RequestBody byte[] bytes) {
         PhotoIntake.Photo photo = PhotoIntake.take(bytes);
         bench.axle(axleId);
@@ -97,17 +98,9 @@ public class ClaimController {
         return defects.of(axleId);
     }
 
-    private static final String UUID_PATTERN = "[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}";
-
     @GetMapping("/photos/{photoId}")
     public ResponseEntity<byte[]> show(@PathVariable long axleId, @PathVariable long photoId) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.IMAGE_JPEG)
-                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"defect-" + photoId + ".jpg\"")
-                .header("Content-Security-Policy", "default-src 'none'; sandbox")
-                .eTag("\"" + photoId + "\"") // a photo never changes; who may see it is asked each time
-                .cacheControl(CacheControl.noCache().cachePrivate())
-                .body(photos.bytes(axleId, photoId));
+        return PhotoAnswer.of("defect-" + photoId, photos.bytes(axleId, photoId));
     }
 
     /** The letter to a supplier about what did not come as it was ordered. */
