@@ -53,6 +53,17 @@ export const router = createRouter({
           component: () => import("../stages/parts/PartShelf.vue"),
           meta: { title: "Parts on the parts wall" },
         },
+        {
+          path: "lists",
+          component: () => import("../stages/parts/PriceListWall.vue"),
+          meta: { title: "Price lists" },
+        },
+        {
+          path: "lists/:listId",
+          props: true,
+          component: () => import("../stages/parts/PriceListSheet.vue"),
+          meta: { title: "Price list" },
+        },
       ],
     },
     {

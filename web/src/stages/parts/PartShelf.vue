@@ -103,7 +103,9 @@ onMounted(async () => {
         <option v-for="s in sorts" :key="s.sort" :value="s.sort">{{ s.title }}</option>
       </select>
     </label>
-    <a class="paper" href="/api/parts/document" download>Export</a>
+    <a class="paper" href="/api/parts/table.xlsx" download>XLSX</a>
+    <a class="paper" href="/api/parts/table.csv" download>CSV</a>
+    <a class="paper" href="/api/parts/document" download>JSON</a>
     <ImportButton
       v-if="session.isLead"
       path="/api/parts/import"

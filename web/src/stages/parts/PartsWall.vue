@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { RouterLink, RouterView } from "vue-router";
 
-/** What could be bought: kits, wheels and parts. */
+/** What could be bought: kits, wheels and parts, and the lists their prices come by. */
 const WALLS = [
   { to: "/parts/kits", text: "Kits" },
   { to: "/parts/wheels", text: "Wheels" },
   { to: "/parts/shelf", text: "Parts" },
+  { to: "/parts/lists", text: "Price lists" },
 ];
 </script>
 

@@ -65,6 +65,9 @@ const SHELVES: Record<string, string> = {
   FAMILY: "family",
   INSTRUMENT: "instrument",
   LIMIT: "limit",
+  PART: "part",
+  STOCK: "on the shelf",
+  PRICE_LIST: "price list",
 };
 
 /** Particulars in words, but for what was before and after and what only the program goes by. */

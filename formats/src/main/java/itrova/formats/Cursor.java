@@ -117,7 +117,11 @@ record Cursor(JsonNode node, int row, String path, Json.Faults faults) {
             return Figure.stated(value, tolerance + apart);
         }
         Figure usual = isBore ? Figure.bore(value) : Figure.general(value);
-        return apart > 0 ? Figure.stated(value, usual.tolerance() + apart) : usual;
+        if (apart > 0) {
+            return Figure.stated(value, usual.tolerance() + apart);
+        }
+        double between = printed.get().between();
+        return between > usual.tolerance() ? Figure.stated(value, between) : usual;
     }
 
     /** One of an enum's values by its lower-case name; the schema has made sure it is one. */

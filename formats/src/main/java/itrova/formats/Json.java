@@ -41,6 +41,10 @@ final class Json {
             .enable(SerializationFeature.INDENT_OUTPUT)
             .build();
 
+    /** Writes on one line. */
+    static final JsonMapper COMPACT =
+            MAPPER.rebuild().disable(SerializationFeature.INDENT_OUTPUT).build();
+
     private static final SchemaRegistry REGISTRY =
             SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12);
     static final Schema JOB_SCHEMA = load("itrova-job.schema.json");

@@ -25,8 +25,6 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public final class PartDocument {
     static final String FORMAT = "itrova-parts/1";
-    /** How far a figure without stated tolerance may be off, as a share of it; common practice, marked as assumed. */
-    private static final double USUAL_SHARE = 0.05;
 
     private PartDocument() {}
 
@@ -88,8 +86,7 @@ public final class PartDocument {
         if (withTolerance) {
             return Figure.stated(value, value(c.at("tolerance"), quantity));
         }
-        double usual = quantity == PartQuantity.BORE ? Figure.BORE_TOLERANCE : USUAL_SHARE * value;
-        return new Figure(value, usual, true);
+        return quantity.assumed(value);
     }
 
     private static double value(Cursor c, PartQuantity quantity) {

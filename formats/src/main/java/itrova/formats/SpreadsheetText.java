@@ -18,7 +18,7 @@ public final class SpreadsheetText {
     }
 
     /** The text of a cell. */
-    static String ofCell(String cell) {
+    public static String ofCell(String cell) {
         return cell.startsWith("'") ? cell.substring(1) : cell;
     }
 }

@@ -67,7 +67,9 @@ public record Part(
         if (!absent.isEmpty()) {
             throw new IllegalArgumentException("A " + sort.title() + " without its "
                     + absent.stream().map(q -> q.title() + " (" + q.key() + ")").collect(Collectors.joining(", "))
-                    + " cannot be judged. Take it from the papers or measure it.");
+                    + " cannot be judged: "
+                    + absent.stream().map(PartQuantity::decides).distinct().collect(Collectors.joining("; "))
+                    + " could not be told. Take it from the papers or measure it.");
         }
     }
 

@@ -1,5 +1,6 @@
 package itrova.core.part;
 
+import itrova.core.kit.Figure;
 import itrova.core.phrase.Titled;
 import java.util.Arrays;
 import java.util.Locale;
@@ -29,6 +30,9 @@ public enum PartQuantity implements Titled {
     FRICTION("", 0.15, 0.7),
     FRICTION_HOT("", 0.1, 0.7);
 
+    /** How far a figure without stated tolerance may be off, as a share of it; common practice, marked as assumed. */
+    private static final double USUAL_SHARE = 0.05;
+
     private final String unit;
     private final double min;
     private final double max;
@@ -42,6 +46,28 @@ public enum PartQuantity implements Titled {
     @Override
     public String title() {
         return name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+
+    /** A figure whose papers state no tolerance, with the usual one (common practice). */
+    public Figure assumed(double value) {
+        return new Figure(value, this == BORE ? Figure.BORE_TOLERANCE : USUAL_SHARE * value, true);
+    }
+
+    /** What cannot be told of a part that does not tell it. */
+    public String decides() {
+        return switch (this) {
+            case BORE -> "pressure and pedal travel";
+            case STROKE, RESERVOIR, VOLUME -> "whether the fluid suffices as the pads wear";
+            case RESIDUAL, RESIDUAL_REAR -> "whether the pads drag";
+            case BOOST_RATIO, BOOST_KNEE -> "the pedal force";
+            case KNEE, KNEE_MOST, SLOPE -> "whether the rear wheels lock first";
+            case METERING_HOLD, METERING_FULL -> "when the front brakes begin";
+            case PRESSURE -> "whether the pressure reaches, or is too high for, the calipers";
+            case HOLD -> "how long a breakaway holds";
+            case LENGTH -> "whether it reaches at full lock and droop";
+            case EXPANSION -> "the pedal travel the hoses take";
+            case FRICTION, FRICTION_HOT -> "how hard the brakes bite, cold and hot";
+        };
     }
 
     /** Unit of its figure, as written in keys of documents. */

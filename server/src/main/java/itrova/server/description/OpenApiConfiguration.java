@@ -46,6 +46,7 @@ import itrova.server.parts.WheelsController;
 import itrova.server.people.PeopleController;
 import itrova.server.people.SessionController;
 import itrova.server.people.SessionsController;
+import itrova.server.pricelist.PriceListController;
 import itrova.server.road.RoadController;
 import itrova.server.road.RoadViews;
 import itrova.server.shop.LimitsController;
@@ -54,6 +55,7 @@ import itrova.server.shop.SetupController;
 import itrova.server.shop.ShopController;
 import itrova.server.shop.ShopSettingsController;
 import itrova.server.shop.WorkTermsController;
+import itrova.server.store.ListReport;
 import itrova.server.week.WeekController;
 import itrova.server.work.BenchController;
 import itrova.server.work.BenchHelpController;
@@ -78,6 +80,8 @@ public class OpenApiConfiguration {
             ProposalController.class,
             WhatIf.class,
             CatalogueController.class,
+            PriceListController.class,
+            ListReport.class,
             WorkTermsController.class,
             SessionController.class,
             SessionsController.class,

@@ -6,6 +6,7 @@ import itrova.core.part.PartQuantity;
 import itrova.core.part.PartSort;
 import itrova.core.phrase.Amount;
 import itrova.formats.PartDocument;
+import itrova.formats.pricelist.PartTable;
 import itrova.server.api.CurrentPerson;
 import itrova.server.store.EventStore;
 import itrova.server.store.EventStore.Place;
@@ -156,6 +157,28 @@ public class CatalogueController {
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"parts.json\"")
                 .body(PartDocument.write(parts.all()));
+    }
+
+    /** The parts as a table, of one supplier or of all. */
+    @GetMapping(value = "/table.csv", produces = "text/csv")
+    public ResponseEntity<String> csv(@RequestParam(defaultValue = "") @Size(max = 80) String supplier) {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"parts.csv\"")
+                .body(PartTable.csv(of(supplier)));
+    }
+
+    /** The parts as a workbook, of one supplier or of all. */
+    @GetMapping(value = "/table.xlsx", produces = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet")
+    public ResponseEntity<byte[]> xlsx(@RequestParam(defaultValue = "") @Size(max = 80) String supplier) {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"parts.xlsx\"")
+                .body(PartTable.xlsx(of(supplier)));
+    }
+
+    private List<Part> of(String supplier) {
+        return parts.all().stream()
+                .filter(p -> supplier.isEmpty() || p.offer().supplier().equals(supplier))
+                .toList();
     }
 
     /** Takes a document of parts in, all or none. */

@@ -1,5 +1,6 @@
 package itrova.server.setup;
 
+import itrova.server.store.PriceListStore;
 import itrova.server.store.SearchStore;
 import itrova.server.store.WriteOnceStore;
 import org.slf4j.Logger;
@@ -18,8 +19,10 @@ class Housekeeping {
 
     private final WriteOnceStore writes;
     private final SearchStore searches;
+    private final PriceListStore lists;
 
-    Housekeeping(WriteOnceStore writes, SearchStore searches) {
+    Housekeeping(WriteOnceStore writes, SearchStore searches, PriceListStore lists) {
+        this.lists = lists;
         this.searches = searches;
         this.writes = writes;
     }
@@ -30,6 +33,15 @@ class Housekeeping {
             searches.forgetOld();
         } catch (RuntimeException e) {
             LOG.warn("Old searches could not be forgotten now; it is tried again later.", e);
+        }
+    }
+
+    @Scheduled(initialDelayString = "PT12M", fixedDelayString = "PT12H")
+    void forgetOldLists() {
+        try {
+            lists.forgetOld();
+        } catch (RuntimeException e) {
+            LOG.warn("Old price lists could not be forgotten now; it is tried again later.", e);
         }
     }
 

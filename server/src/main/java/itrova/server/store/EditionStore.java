@@ -4,6 +4,8 @@ import itrova.server.store.EventStore.Kind;
 import itrova.server.store.EventStore.Place;
 import java.sql.Timestamp;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -63,6 +65,20 @@ public class EditionStore {
         }
         payload.put("after", after);
         events.add(Place.SHOP, Kind.CATALOGUE_CHANGED, code, payload, personId);
+    }
+
+    /** An edition to be kept. */
+    record Fresh(String code, int version, String document) {}
+
+    /** Keeps editions of many things with one statement; who asks logs the change of them all. */
+    void keepMany(Shelf shelf, List<Fresh> fresh, long personId) {
+        Timestamp now = Timestamp.from(Instant.now());
+        List<Object> rows = new ArrayList<>();
+        fresh.forEach(f -> rows.addAll(List.of(shelf.name(), f.code(), f.version(), f.document(), personId, now)));
+        jdbc.sql("INSERT INTO catalogue_edition (kind, code, version, document, person_id, at) VALUES "
+                        + String.join(", ", Collections.nCopies(fresh.size(), "(?, ?, ?, ?, ?, ?)")))
+                .params(rows)
+                .update();
     }
 
     /** The document of one edition. */

@@ -3,9 +3,13 @@ package itrova.server.store;
 import itrova.core.part.Part;
 import itrova.core.part.PartSort;
 import itrova.formats.PartDocument;
+import itrova.formats.pricelist.ListReading;
 import java.sql.Timestamp;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -14,6 +18,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
@@ -152,5 +157,63 @@ public class PartStore {
                     document,
                     personId);
         }
+    }
+
+    /** Parts of these codes, in any case of letters, by the code in lower case. */
+    public Map<String, Part> known(Collection<String> codes) {
+        Map<String, Part> known = new HashMap<>();
+        if (!codes.isEmpty()) {
+            jdbc.sql("SELECT document FROM part WHERE code IN (:codes)")
+                    .param("codes", codes)
+                    .query((rs, i) -> PartDocument.readOne(rs.getString(1)))
+                    .list()
+                    .forEach(p -> known.put(p.code().toLowerCase(Locale.ROOT), p));
+        }
+        return known;
+    }
+
+    /** All parts, as far as likeness goes. */
+    public List<ListReading.Brief> brief() {
+        return jdbc.sql("SELECT code, supplier, sort, name, COALESCE(JSON_VALUE(document, '$.size'), '') FROM part")
+                .query((rs, i) -> new ListReading.Brief(
+                        rs.getString(1), rs.getString(2), rs.getString(3), rs.getString(4), rs.getString(5)))
+                .list();
+    }
+
+    /**
+     * Adds parts of a long list, or replaces those of the same code, some hundred with one statement. The list is one entry of the log,
+     * made by who takes it; the editions are kept one by one.
+     *
+     * @param parts that are new or differ from the catalogue
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void saveMany(List<Part> parts, long personId) {
+        if (parts.isEmpty()) {
+            return;
+        }
+        Map<String, Integer> versions = new HashMap<>();
+        jdbc.sql("SELECT code, version FROM part WHERE code IN (:codes) FOR UPDATE")
+                .param("codes", parts.stream().map(Part::code).toList())
+                .query((rs, i) -> versions.put(rs.getString(1), rs.getInt(2)))
+                .list();
+        Timestamp now = Timestamp.from(Instant.now());
+        List<Object> rows = new ArrayList<>();
+        List<EditionStore.Fresh> editionsOfParts = new ArrayList<>();
+        for (Part part : parts) {
+            String document = PartDocument.writeOne(part);
+            rows.addAll(List.of(
+                    part.code(), part.sort().name(), part.name(), part.offer().supplier(), document, now));
+            editionsOfParts.add(
+                    new EditionStore.Fresh(part.code(), versions.getOrDefault(part.code(), 0) + 1, document));
+        }
+        jdbc.sql("INSERT INTO part (code, sort, name, supplier, document, changed_at) VALUES "
+                        + String.join(", ", Collections.nCopies(parts.size(), "(?, ?, ?, ?, ?, ?)"))
+                        + """
+                         ON DUPLICATE KEY UPDATE version = version + 1, sort = VALUES(sort), name = VALUES(name),
+                          supplier = VALUES(supplier), document = VALUES(document), changed_at = VALUES(changed_at)
+                        """)
+                .params(rows)
+                .update();
+        editions.keepMany(EditionStore.Shelf.PART, editionsOfParts, personId);
     }
 }
