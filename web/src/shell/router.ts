@@ -54,6 +54,18 @@ export const router = createRouter({
           meta: { title: "Parts on the parts wall" },
         },
         {
+          path: "sheets/:wall(kits|wheels|parts)/new",
+          props: true,
+          component: () => import("../stages/parts/sheet/CatalogueSheet.vue"),
+          meta: { title: "New on the parts wall" },
+        },
+        {
+          path: "sheets/:wall(kits|wheels|parts)/:code",
+          props: true,
+          component: () => import("../stages/parts/sheet/CatalogueSheet.vue"),
+          meta: { title: "On the parts wall" },
+        },
+        {
           path: "lists",
           component: () => import("../stages/parts/PriceListWall.vue"),
           meta: { title: "Price lists" },

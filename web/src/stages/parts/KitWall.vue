@@ -2,6 +2,7 @@
 import InputText from "primevue/inputtext";
 import { useToast } from "primevue/usetoast";
 import { onBeforeUnmount, onMounted, ref, watch } from "vue";
+import { RouterLink } from "vue-router";
 import { client, toData, type Refusal, type Schemas } from "../../api/client";
 import ImportButton from "../../shell/ImportButton.vue";
 import ImportReport from "../../shell/ImportReport.vue";
@@ -59,6 +60,7 @@ async function onTaken(many: number) {
     <InputText v-model="wanted" placeholder="Find a kit" aria-label="Find a kit" />
     <span v-if="kits.length" class="soft">{{ total }} kits</span>
     <span class="grow"></span>
+    <RouterLink v-if="session.isLead" class="paper" to="/parts/sheets/kits/new">New kit</RouterLink>
     <a class="paper" href="/api/kits/document" download>Export</a>
     <ImportButton
       v-if="session.isLead"
@@ -94,7 +96,10 @@ async function onTaken(many: number) {
       <tbody>
         <tr v-for="k in kits" :key="k.code">
           <td>
-            <strong>{{ k.code }}</strong> {{ k.name }}<br /><span class="small soft"
+            <RouterLink :to="`/parts/sheets/kits/${k.code}`"
+              ><strong>{{ k.code }}</strong></RouterLink
+            >
+            {{ k.name }}<br /><span class="small soft"
               >{{ k.supplier }}<template v-if="!k.hasOutline"> · no caliper outline</template
               ><template v-if="k.missingParts"> · {{ k.missingParts }} parts not in the box</template></span
             >

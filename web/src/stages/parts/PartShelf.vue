@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useToast } from "primevue/usetoast";
 import { onMounted, ref } from "vue";
+import { RouterLink } from "vue-router";
 import { client, toData, type Refusal, type Schemas } from "../../api/client";
 import ImportButton from "../../shell/ImportButton.vue";
 import ImportReport from "../../shell/ImportReport.vue";
@@ -103,6 +104,7 @@ onMounted(async () => {
         <option v-for="s in sorts" :key="s.sort" :value="s.sort">{{ s.title }}</option>
       </select>
     </label>
+    <RouterLink v-if="session.isLead" class="paper" to="/parts/sheets/parts/new">New part</RouterLink>
     <a class="paper" href="/api/parts/table.xlsx" download>XLSX</a>
     <a class="paper" href="/api/parts/table.csv" download>CSV</a>
     <a class="paper" href="/api/parts/document" download>JSON</a>
@@ -139,7 +141,9 @@ onMounted(async () => {
       </thead>
       <tbody>
         <tr v-for="p in parts" :key="p.code">
-          <th scope="row">{{ p.code }}</th>
+          <th scope="row">
+            <RouterLink :to="`/parts/sheets/parts/${p.code}`">{{ p.code }}</RouterLink>
+          </th>
           <td>
             {{ p.name }}<template v-if="p.size">, {{ p.size }}</template>
             <span class="soft small">{{ p.sortTitle }}</span>

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { RouterLink, RouterView } from "vue-router";
+import { RouterLink, RouterView, useRoute } from "vue-router";
+
+const route = useRoute();
 
 /** What could be bought: kits, wheels and parts, and the lists their prices come by. */
 const WALLS = [
@@ -18,7 +20,9 @@ const WALLS = [
         <RouterLink v-for="w in WALLS" :key="w.to" :to="w.to">{{ w.text }}</RouterLink>
       </nav>
     </div>
-    <RouterView />
+    <RouterView v-slot="{ Component }">
+      <component :is="Component" :key="route.fullPath" />
+    </RouterView>
   </div>
 </template>
 

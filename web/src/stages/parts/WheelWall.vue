@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useToast } from "primevue/usetoast";
 import { ref } from "vue";
+import { RouterLink } from "vue-router";
 import { client, toData, type Refusal } from "../../api/client";
 import ImportButton from "../../shell/ImportButton.vue";
 import ImportReport from "../../shell/ImportReport.vue";
@@ -27,6 +28,7 @@ async function onTaken(many: number) {
 <template>
   <div class="wall-tools no-print">
     <span class="soft grow">Wheels that could take the place of those found; drawn to one scale.</span>
+    <RouterLink v-if="session.isLead" class="paper" to="/parts/sheets/wheels/new">New wheel</RouterLink>
     <a class="paper" href="/api/wheels/document" download>Export</a>
     <ImportButton
       v-if="session.isLead"
@@ -47,7 +49,9 @@ async function onTaken(many: number) {
     <li v-for="w in wheels" :key="w.code" class="sheet wheel">
       <WheelProfileDrawing :wheel="w" />
       <div>
-        <h2>{{ w.code }}</h2>
+        <h2>
+          <RouterLink :to="`/parts/sheets/wheels/${w.code}`">{{ w.code }}</RouterLink>
+        </h2>
         <p>{{ w.name }}</p>
         <p class="small">
           {{ w.lugs }} × {{ toLength(w.circle, session.units) }}, backspacing

@@ -41,6 +41,7 @@ import itrova.server.order.SuppliersController;
 import itrova.server.order.UnpackController;
 import itrova.server.parts.CatalogueController;
 import itrova.server.parts.KitsController;
+import itrova.server.parts.SheetController;
 import itrova.server.parts.TemplateController;
 import itrova.server.parts.WheelsController;
 import itrova.server.people.PeopleController;
@@ -81,6 +82,7 @@ public class OpenApiConfiguration {
             WhatIf.class,
             CatalogueController.class,
             PriceListController.class,
+            SheetController.class,
             ListReport.class,
             WorkTermsController.class,
             SessionController.class,

@@ -5,17 +5,13 @@ import itrova.core.vehicle.AxleEndKind;
 import itrova.formats.KitDocument;
 import itrova.server.api.CurrentPerson;
 import itrova.server.api.Page;
-import itrova.server.store.EditionStore;
 import itrova.server.store.KitStore;
-import itrova.server.store.NotFoundException;
-import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -27,12 +23,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/kits")
 public class KitsController {
     private final KitStore kits;
-    private final EditionStore editions;
     private final CurrentPerson me;
 
-    KitsController(KitStore kits, EditionStore editions, CurrentPerson me) {
+    KitsController(KitStore kits, CurrentPerson me) {
         this.kits = kits;
-        this.editions = editions;
         this.me = me;
     }
 
@@ -55,9 +49,6 @@ public class KitsController {
             List<String> notes) {}
 
     public record ImportView(int taken) {}
-
-    /** An edition of a kit: its document as it was, who made it so and when. */
-    public record EditionView(int edition, String by, Instant at, String document) {}
 
     public record KitsView(int total, List<KitView> kits) {}
 
@@ -95,18 +86,6 @@ public class KitsController {
                 k.caliper().hasShape(),
                 k.terms().missing().size(),
                 k.notes());
-    }
-
-    /** All editions of a kit, newest first. */
-    @GetMapping("/{code}/editions")
-    public List<EditionView> editions(@PathVariable String code) {
-        List<EditionView> all = editions.all(EditionStore.Shelf.KIT, code).stream()
-                .map(e -> new EditionView(e.version(), e.by(), e.at(), e.document()))
-                .toList();
-        if (all.isEmpty()) {
-            throw new NotFoundException("Kit " + code);
-        }
-        return all;
     }
 
     @GetMapping(value = "/document", produces = MediaType.APPLICATION_JSON_VALUE)

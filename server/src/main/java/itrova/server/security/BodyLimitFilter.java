@@ -50,7 +50,7 @@ public final class BodyLimitFilter extends OncePerRequestFilter {
         if (path.endsWith("/import")) {
             return LARGEST_IMPORT;
         }
-        if (path.endsWith("/outline") || path.endsWith("/wheel-profile")) {
+        if (path.endsWith("/outline") || path.endsWith("/wheel-profile") || path.startsWith("/api/sheets/")) {
             return LARGEST_DRAWING;
         }
         return path.endsWith("/photos") ? LARGEST_PHOTO : LARGEST_OTHER;

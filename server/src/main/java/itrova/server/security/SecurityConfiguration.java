@@ -50,6 +50,7 @@ class SecurityConfiguration {
         "/api/kits/**",
         "/api/wheels/**",
         "/api/parts/import",
+        "/api/sheets/**",
         "/api/price-lists/**",
         "/api/families/**",
         "/api/instruments/**",

@@ -92,6 +92,19 @@ public class EditionStore {
                 .optional();
     }
 
+    /** The number of the newest edition, kept from changing until this transaction ends; 0 if there is none. */
+    public int newest(Shelf shelf, String code) {
+        return jdbc.sql("""
+                SELECT version FROM catalogue_edition WHERE kind = :kind AND code = :code
+                ORDER BY version DESC LIMIT 1 FOR UPDATE
+                """)
+                .param("kind", shelf.name())
+                .param("code", code)
+                .query(Integer.class)
+                .optional()
+                .orElse(0);
+    }
+
     /** All editions of one thing, newest first. */
     public List<EditionRow> all(Shelf shelf, String code) {
         return jdbc.sql("""

@@ -1,0 +1,36 @@
+import { describe, expect, it } from "vitest";
+import { toKitSection } from "./kitSection";
+
+const KIT = {
+  disc: {
+    diameter_mm: { value: 280, tolerance: 0.3 },
+    thickness_mm: 20,
+    bore_mm: 70.9,
+    hat_inside_mm: 154,
+    hat_thickness_mm: 6.5,
+    hat_depth_mm: 42,
+  },
+  caliper: {
+    outline_mm: [
+      [-48, 94],
+      [-40, 84],
+      [32, 84],
+    ],
+  },
+};
+
+describe("a kit's section", () => {
+  it("is to scale: the face that touches the hub lies outboard of the disc by the hat's depth", () => {
+    const { disc, calipers } = toKitSection(KIT);
+    expect(disc).toContainEqual([-10, 140]);
+    expect(disc).toContainEqual([42, 35.45]);
+    expect(disc).toContainEqual([48.5, 83.5]);
+    expect(calipers).toHaveLength(1);
+  });
+
+  it("leaves the disc out while a figure of it is not a number", () => {
+    const half = { ...KIT, disc: { ...KIT.disc, bore_mm: "2 13/16 in" } };
+    expect(toKitSection(half).disc).toBeUndefined();
+    expect(toKitSection({}).calipers).toEqual([]);
+  });
+});
