@@ -63,8 +63,13 @@ function onPoints(text: string) {
 }
 
 function setIn(key: string, part: Json | undefined) {
-  const rest = Object.entries(asObject.value).filter(([k]) => k !== key);
-  value.value = Object.fromEntries(part === undefined ? rest : [...rest, [key, part]]);
+  // at its own place, so that a change taken back leaves the document as it was
+  const others = key in asObject.value ? asObject.value : { ...asObject.value, [key]: "" };
+  value.value = Object.fromEntries(
+    Object.entries(others)
+      .map(([k, v]) => [k, k === key ? part : v] as const)
+      .filter((e): e is [string, Json] => e[1] !== undefined),
+  );
 }
 
 function setAt(index: number, part: Json | undefined) {
