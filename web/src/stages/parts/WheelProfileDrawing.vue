@@ -4,7 +4,9 @@ import type { Schemas } from "../../api/client";
 import { toProfile } from "./wheelProfile";
 
 /** The inside of a wheel as measured, above the axle line: barrel, spokes and mounting face. */
-const { wheel } = defineProps<{ wheel: Schemas["WheelView"] }>();
+const { wheel } = defineProps<{
+  wheel: Pick<Schemas["WheelView"], "code" | "backspacing" | "barrel" | "spokes">;
+}>();
 
 // One window for all wheels, so that their sizes can be compared (mm of the wheel's frame).
 const WINDOW = { minX: -115, maxX: 75, minR: 72, maxR: 212 };

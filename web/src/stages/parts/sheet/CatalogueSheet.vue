@@ -7,7 +7,10 @@ import DraftNotice from "../../../shell/DraftNotice.vue";
 import { useSession } from "../../../shell/session";
 import { toChanges } from "../../people/words";
 import { FAULTS } from "./faults";
+import WheelProfileDrawing from "../WheelProfileDrawing.vue";
+import { toWheelDrawn } from "./kitSection";
 import KitSectionDrawing from "./KitSectionDrawing.vue";
+import { toKind, toTitle } from "./schema";
 import SheetNode from "./SheetNode.vue";
 import { useSheet, type Wall } from "./useSheet";
 
@@ -36,6 +39,13 @@ const editions = computed(() =>
     place: i,
     changes: toChanges(all[i + 1]?.document, e.document, MOST_CHANGES),
   })),
+);
+const wheel = computed(() => (wall === "wheels" && draft.value ? toWheelDrawn(draft.value) : undefined));
+/** What can be jumped to in a long sheet. */
+const groups = computed(() =>
+  Object.entries(schema.value.properties ?? {})
+    .filter(([, part]) => ["group", "list", "counts"].includes(toKind(part, root.value)))
+    .map(([name]) => name),
 );
 const isChanged = computed(() => JSON.stringify(draft.value) !== JSON.stringify(keeper.base.value));
 
@@ -102,8 +112,12 @@ onMounted(load);
       </fieldset>
     </section>
     <aside>
-      <section v-if="wall === 'kits'" class="sheet side drawing">
-        <KitSectionDrawing :kit="draft" />
+      <section v-if="wall !== 'parts'" class="sheet side drawing">
+        <KitSectionDrawing v-if="wall === 'kits'" :kit="draft" />
+        <WheelProfileDrawing v-else-if="wheel" :wheel="wheel" />
+        <nav v-if="groups.length" class="groups" aria-label="Parts of the sheet">
+          <a v-for="g in groups" :key="g" :href="`#group-${g}`">{{ toTitle(g).words }}</a>
+        </nav>
       </section>
       <section v-if="sheet" class="sheet side">
         <h3>Used by</h3>
@@ -187,6 +201,19 @@ onMounted(load);
   margin: 0;
   padding: 0;
   min-width: 0;
+}
+
+.groups {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 1rem;
+  margin-top: 0.6rem;
+}
+
+.groups a {
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
 }
 
 .uses,

@@ -88,7 +88,12 @@ const toWords = (text: string) => text.replace(/_/g, " ");
 </script>
 
 <template>
-  <fieldset v-if="kind === 'group'" class="group" :class="{ top: path.indexOf('.') < 0 }">
+  <fieldset
+    v-if="kind === 'group'"
+    :id="`group-${path}`"
+    class="group"
+    :class="{ top: path.indexOf('.') < 0 }"
+  >
     <legend v-if="name">{{ label }}</legend>
     <template v-if="isThere || required">
       <div class="places">
@@ -115,7 +120,7 @@ const toWords = (text: string) => text.replace(/_/g, " ");
     <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
   </fieldset>
 
-  <fieldset v-else-if="kind === 'list'" class="group">
+  <fieldset v-else-if="kind === 'list'" :id="`group-${path}`" class="group">
     <legend>{{ label }}</legend>
     <div v-for="(item, i) in asList" :key="i" class="entry">
       <SheetNode
@@ -157,7 +162,7 @@ const toWords = (text: string) => text.replace(/_/g, " ");
     <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
   </fieldset>
 
-  <fieldset v-else-if="kind === 'counts'" class="group">
+  <fieldset v-else-if="kind === 'counts'" :id="`group-${path}`" class="group">
     <legend>{{ label }}</legend>
     <div class="places">
       <label v-for="option in toResolved(s.propertyNames ?? {}, root).enum" :key="option" class="place">

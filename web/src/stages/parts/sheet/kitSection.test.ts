@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { toKitSection } from "./kitSection";
+import { toKitSection, toWheelDrawn } from "./kitSection";
 
 const KIT = {
   disc: {
@@ -32,5 +32,13 @@ describe("a kit's section", () => {
     const half = { ...KIT, disc: { ...KIT.disc, bore_mm: "2 13/16 in" } };
     expect(toKitSection(half).disc).toBeUndefined();
     expect(toKitSection({}).calipers).toEqual([]);
+  });
+});
+
+describe("a wheel's drawing", () => {
+  it("is made of its stations, once the backspacing is a number", () => {
+    const wheel = { code: "W-1", backspacing_mm: 82, barrel_mm: [[10, 362]], spokes_mm: [[60, 6]] };
+    expect(toWheelDrawn(wheel)?.barrel).toEqual([{ place: 10, size: 362 }]);
+    expect(toWheelDrawn({ ...wheel, backspacing_mm: "3 1/4 in" })).toBeUndefined();
   });
 });

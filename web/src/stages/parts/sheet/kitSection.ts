@@ -72,3 +72,18 @@ function toDisc(disc: JsonObject): Point[] | undefined {
     [-half, inside / 2],
   ];
 }
+
+/** What of a wheel's document can be drawn; absent while its backspacing is not a number. */
+export function toWheelDrawn(wheel: JsonObject) {
+  const backspacing = toNumber(wheel.backspacing_mm);
+  const stations = (node: Json | undefined) =>
+    (Array.isArray(node) ? (node as Point[]) : []).map(([place, size]) => ({ place, size }));
+  return backspacing === undefined
+    ? undefined
+    : {
+        code: String(wheel.code ?? ""),
+        backspacing,
+        barrel: stations(wheel.barrel_mm),
+        spokes: stations(wheel.spokes_mm),
+      };
+}

@@ -121,7 +121,10 @@ public final class ListReading {
                 .replaceAll("[^a-z0-9]", "")
                 .replace('o', '0')
                 .replace('i', '1')
-                .replace('l', '1');
+                .replace('l', '1')
+                .replace('s', '5')
+                .replace('b', '8')
+                .replace('z', '2');
     }
 
     private static String words(Brief part) {

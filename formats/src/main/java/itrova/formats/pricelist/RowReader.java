@@ -230,7 +230,8 @@ final class RowReader {
             return Arrays.stream(PartSort.values())
                     .filter(s -> s.key().replace('_', ' ').equals(wanted)
                             || s.title().equals(wanted)
-                            || (s.title() + "s").equals(wanted))
+                            || (s.title() + "s").equals(wanted)
+                            || (s.key().replace('_', ' ') + "s").equals(wanted))
                     .findFirst()
                     .orElseThrow(() -> new IllegalArgumentException("“" + text + "” is no sort of part. It is one of "
                             + Arrays.stream(PartSort.values())
