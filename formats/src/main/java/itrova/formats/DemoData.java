@@ -12,8 +12,16 @@ import java.util.List;
 
 /** The made-up catalogue and jobs that ship with the program. */
 public final class DemoData {
-    private static final List<String> JOBS =
-            List.of("job-light-van.json", "job-coupe.json", "job-boat-trailer.json", "job-field-car.json");
+    private static final List<String> JOBS = List.of(
+            "job-light-van.json",
+            "job-coupe.json",
+            "job-boat-trailer.json",
+            "job-field-car.json",
+            "job-panel-van.json",
+            "job-crew-carrier.json",
+            "job-roadster.json",
+            "job-estate-car.json",
+            "job-forestry-car.json");
 
     private DemoData() {}
 

@@ -16,7 +16,9 @@ import itrova.core.quantity.UnitSystem;
 import itrova.core.record.AxleRecord;
 import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.AxleEnd;
+import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.Retention;
 import itrova.core.vehicle.Side;
 import java.util.List;
 import java.util.Map;
@@ -27,6 +29,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** The made-up jobs still show what they were made to show, and no check waits for a reading nobody is told to take. */
 class DemoDataTest {
@@ -73,6 +76,30 @@ class DemoDataTest {
                 .containsEntry("QF-107", Verdict.FITS_WITH_WORK)
                 .containsEntry("QF-106", Verdict.NOT_PROVEN)
                 .containsEntry("QF-102", Verdict.DOES_NOT_FIT);
+    }
+
+    /** Every kind of axle end, both ways a shaft is kept included, shows all that can be said of a kit. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Light van, front discs",
+                "Estate car, rear discs",
+                "Panel van, rear discs",
+                "Forestry field car, front discs",
+                "Crew carrier, front discs",
+                "Roadster, independent rear",
+                "Boat trailer, two axles"
+            })
+    void everyKindOfAxleEndHasAKitOfEveryVerdict(String job) {
+        assertThat(Set.copyOf(verdicts(axle(job, 0)).values())).containsExactlyInAnyOrder(Verdict.values());
+    }
+
+    @Test
+    void theJobsCoverEveryKindOfAxleEndAndBothWaysAShaftIsKept() {
+        assertThat(axles().map(a -> a.form().kind())).contains(AxleEndKind.values());
+        assertThat(axles().filter(a -> a.form().kind() == AxleEndKind.REAR_LIVE_AXLE)
+                        .map(a -> a.form().retention()))
+                .contains(Retention.values());
     }
 
     @Test
