@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
-# Twenty users for a minute with the demo's kits and with ten thousand more; then server and data base killed ten times each under
-# writes. On a demo server of its own; all traffic stays on loopback.
+# Twenty users for a minute with the demo's kits and with ten thousand more; a price list of a hundred thousand rows; then server and
+# data base killed ten times each under writes, and between the sending of orders and their answer. On a demo server of its own; all traffic stays on loopback.
 set -euo pipefail
 cd "$(dirname "$0")/.."
 classes='bench/target/itrova-bench.jar:bench/target/lib/*'
@@ -20,7 +20,13 @@ echo "--- twenty users, ten thousand kits more"
 java -cp "$classes" itrova.bench.load.ManyKits "$address" 10000
 java -cp "$classes" itrova.bench.load.Lookers "$address"
 users
+ITROVA_HEAP=512m ./itrova demo >/dev/null
+echo "--- a price list of a hundred thousand rows, the server with 512 MB"
+java -cp "$classes" itrova.bench.load.ManyParts "$address" 100000
+memory
 ./itrova demo >/dev/null
 echo "--- killed under writes"
 java -cp "$classes" itrova.bench.load.KillUnderWrites "$address" "$PWD" "${KILLS:-10}"
+echo "--- killed between the sending of orders and their answer"
+java -cp "$classes" itrova.bench.load.KillUnderOrders "$address" "$PWD" "${KILLS:-10}"
 ./itrova stop

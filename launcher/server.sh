@@ -39,7 +39,7 @@ server_start() { # SCHEMA DEMO
     ITROVA_DB_PASSWORD=$(cat "$state/db.password") ITROVA_DB_OWNER_URL=$base ITROVA_DB_OWNER=itrova_owner \
     ITROVA_DB_OWNER_PASSWORD=$(cat "$state/db.owner-password") ITROVA_DEMO=$2 ITROVA_INSTANCE=$(cat "$state/server.token") \
     ITROVA_SETUP_CODE=$(cat "$state/setup-code") \
-    nohup java -Xmx1g -XX:MaxMetaspaceSize=160m -XX:+UseParallelGC -jar "$app_jar" >"$state/server.log" 2>&1 9>&- &
+    nohup java "-Xmx${ITROVA_HEAP:-1g}" -XX:MaxMetaspaceSize=160m -XX:+UseParallelGC -jar "$app_jar" >"$state/server.log" 2>&1 9>&- &
   remember "$state/server.pid" $!
   wait_until_ours
 }

@@ -35,6 +35,8 @@ class ViewsIT extends BrowserTest {
         look("/parts", "QF-101");
         look("/parts/wheels", "W-1401");
         look("/parts/shelf", "AC-401");
+        look("/parts/lists", "Nothing is changed before");
+        look("/parts/sheets/wheels/W-1401", "Used by");
         look("/shop", "caliper, outside jaws");
         look("/jobs/1/vehicle", "Used for");
         look("/jobs/1/brakes", "Stroke of the master");

@@ -7,11 +7,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import itrova.server.TestServer.Answer;
 import itrova.server.TestServer.Client;
 import itrova.server.suppliers.SimulatedSuppliers;
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -20,6 +25,8 @@ import tools.jackson.databind.JsonNode;
 
 /** Orders to the simulated suppliers: each arrives once, whatever is lost on the way; parcels are counted. */
 class SuppliersApiTest {
+    private static final int CUTS = 20;
+
     private static TestServer server;
     private static Client mechanic;
     private static Client lead;
@@ -100,6 +107,77 @@ class SuppliersApiTest {
                         .path("state")
                         .asString())
                 .isEqualTo("CONFIRMED");
+    }
+
+    /** The data base loses every connection between the supplier's taking of an order and its answer, twenty times. */
+    @Test
+    void aDataBaseThatDropsEverybodyLeavesOneOrderEach() throws Exception {
+        SimulatedSuppliers suppliers = server.bean(SimulatedSuppliers.class);
+        int before = suppliers.ordersTaken();
+        AtomicInteger cuts = new AtomicInteger();
+        int sent = 0;
+        Set<Long> axles = new TreeSet<>();
+        try {
+            while (cuts.get() < CUTS) {
+                suppliers.beforeAnswering(() -> {});
+                long axle = copyOfVan(mechanic, "QF-103");
+                String order =
+                        Asked.seal(mechanic.get("/api/axles/" + axle + "/order").json());
+                suppliers.beforeAnswering(() -> {
+                    if (cuts.incrementAndGet() <= CUTS) {
+                        cutEverybody();
+                    }
+                });
+                String address = "/api/axles/" + axle + "/order/placement";
+                for (int status = 0; status != 200; Thread.sleep(200)) { // a page would try again too
+                    status = mechanic.post(address, order).status();
+                    assertThat(status).isIn(200, 503);
+                }
+                sent += answered(axle).size();
+                axles.add(axle);
+            }
+        } finally {
+            suppliers.beforeAnswering(() -> {});
+        }
+        assertThat(suppliers.ordersTaken() - before).isEqualTo(sent);
+        for (long axle : axles) {
+            for (JsonNode order : answered(axle)) {
+                assertThat(order.path("order").path("state").asString())
+                        .isIn("CONFIRMED", "PARTLY_CONFIRMED", "REFUSED");
+            }
+        }
+    }
+
+    /** The orders of an axle once none of them waits, however often the data base is away meanwhile. */
+    private static JsonNode answered(long axle) throws Exception {
+        for (long end = System.nanoTime() + Duration.ofMinutes(3).toNanos(); System.nanoTime() < end; ) {
+            Answer asked = mechanic.get("/api/axles/" + axle + "/supplier-orders");
+            if (asked.status() == 200
+                    && asked.json().size() > 0
+                    && !asked.text().contains("\"state\":\"WAITING\"")) {
+                return asked.json();
+            }
+            Thread.sleep(200);
+        }
+        throw new AssertionError("orders still wait");
+    }
+
+    private static void cutEverybody() {
+        try (Connection own = TestServer.data();
+                Statement ask = own.createStatement();
+                Statement cut = own.createStatement();
+                ResultSet others = ask.executeQuery("SELECT id FROM information_schema.processlist"
+                        + " WHERE user = 'itrova' AND db = DATABASE() AND id <> CONNECTION_ID()")) {
+            while (others.next()) {
+                try {
+                    cut.execute("KILL CONNECTION " + others.getLong(1));
+                } catch (SQLException e) {
+                    assertThat(e).hasMessageContaining("Unknown thread"); // it went by itself
+                }
+            }
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     private static String received(JsonNode order, int line, int whole, int damaged) {

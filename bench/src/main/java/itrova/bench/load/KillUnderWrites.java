@@ -1,7 +1,5 @@
 package itrova.bench.load;
 
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -27,14 +25,14 @@ public final class KillUnderWrites {
     private static final Pattern TEXT = Pattern.compile("\"text\":\"([0-9.]+)( mm)?\"");
 
     private final String address;
-    private final Path project;
+    private final RunningItrova running;
     private final AtomicBoolean isOver = new AtomicBoolean();
     /** Texts of the readings answered; each is written once only. */
     private final ConcurrentLinkedQueue<String> answered = new ConcurrentLinkedQueue<>();
 
     private KillUnderWrites(String address, Path project) {
         this.address = address;
-        this.project = project;
+        this.running = new RunningItrova(address, project);
     }
 
     public static void main(String[] args) throws Exception {
@@ -51,11 +49,10 @@ public final class KillUnderWrites {
             int number = i;
             writers.submit(() -> write(visitor, axle, number));
         }
-        for (String victim : List.of("server.pid", "db.pid")) {
+        for (String victim : List.of(RunningItrova.SERVER, RunningItrova.DATA_BASE)) {
             for (int i = 0; i < kills; i++) {
                 Thread.sleep(1_500);
-                kill(victim);
-                start();
+                running.killAndStart(victim);
             }
         }
         Thread.sleep(1_500);
@@ -76,24 +73,6 @@ public final class KillUnderWrites {
             answered.add(text);
         }
         return null;
-    }
-
-    private void kill(String file) throws IOException, InterruptedException {
-        String number =
-                Files.readString(project.resolve(".itrova").resolve(file)).split(" ")[0];
-        new ProcessBuilder("kill", "-9", number).start().waitFor();
-    }
-
-    private void start() throws IOException, InterruptedException {
-        ProcessBuilder start = new ProcessBuilder(project.resolve("itrova").toString(), "start");
-        start.environment().put("ITROVA_PORT", address.substring(address.lastIndexOf(':') + 1));
-        int exit = start.redirectErrorStream(true)
-                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
-                .start()
-                .waitFor();
-        if (exit != 0) {
-            throw new IllegalStateException("./itrova start ended with " + exit);
-        }
     }
 
     private void report(List<Long> axles) throws InterruptedException {

@@ -72,15 +72,33 @@ public final class Visitor {
     }
 
     public Answer post(String path, String body) throws InterruptedException {
-        return post(path, body, UUID.randomUUID().toString());
+        return post(path, body, fresh());
+    }
+
+    public Answer put(String path, String body) throws InterruptedException {
+        return write("PUT", path, "application/json", HttpRequest.BodyPublishers.ofString(body), fresh());
+    }
+
+    /** Sends a file as it is. */
+    public Answer post(String path, byte[] file) throws InterruptedException {
+        return write("POST", path, "application/octet-stream", HttpRequest.BodyPublishers.ofByteArray(file), fresh());
+    }
+
+    private static String fresh() {
+        return UUID.randomUUID().toString();
     }
 
     /** A write under an id of one's own: sent again under the same id it is the same write. */
     public Answer post(String path, String body, String writeId) throws InterruptedException {
+        return write("POST", path, "application/json", HttpRequest.BodyPublishers.ofString(body), writeId);
+    }
+
+    private Answer write(String method, String path, String type, HttpRequest.BodyPublisher body, String writeId)
+            throws InterruptedException {
         HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path))
-                .header("Content-Type", "application/json")
+                .header("Content-Type", type)
                 .header("Idempotency-Key", writeId)
-                .POST(HttpRequest.BodyPublishers.ofString(body));
+                .method(method, body);
         cookies.getCookieStore().getCookies().stream()
                 .filter(c -> c.getName().equals("XSRF-TOKEN"))
                 .map(HttpCookie::getValue)

@@ -35,6 +35,9 @@ public class SimulatedSuppliers {
     private final Map<String, String> orders = new ConcurrentHashMap<>();
     private final Map<String, AtomicInteger> asked = new ConcurrentHashMap<>();
     private final AtomicInteger lostAnswers = new AtomicInteger();
+    /** What happens between the taking of an order and its answer. */
+    private volatile Runnable between = () -> {};
+
     private final AtomicInteger next = new AtomicInteger(1);
     private HttpServer server;
     private ExecutorService threads;
@@ -84,6 +87,11 @@ public class SimulatedSuppliers {
         lostAnswers.set(count);
     }
 
+    /** Does something each time an order that is new has been taken and before it is answered. */
+    public void beforeAnswering(Runnable deed) {
+        between = deed;
+    }
+
     private void answer(HttpExchange exchange) throws IOException {
         try (exchange) {
             String[] path = exchange.getRequestURI().getPath().split("/");
@@ -126,7 +134,11 @@ public class SimulatedSuppliers {
             send(exchange, 422, "{\"detail\":\"An order wants an Idempotency-Key and lines.\"}");
             return;
         }
+        boolean isNew = !orders.containsKey(who + " " + key);
         String taken = orders.computeIfAbsent(who + " " + key, k -> confirm(who, asked));
+        if (isNew) {
+            between.run();
+        }
         if (lostAnswers.getAndUpdate(n -> Math.max(0, n - 1)) > 0) {
             return; // the connection ends without a word
         }
