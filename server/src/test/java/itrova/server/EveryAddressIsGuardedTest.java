@@ -51,6 +51,7 @@ class EveryAddressIsGuardedTest {
             "POST /api/wheels/import",
             "POST /api/parts/import",
             "POST /api/price-lists/import",
+            "PUT /api/sheets/{wall}/{code}",
             "PUT /api/price-lists/{id}/columns",
             "POST /api/price-lists/{id}/take",
             "DELETE /api/price-lists/{id}",

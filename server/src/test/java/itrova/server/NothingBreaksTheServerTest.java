@@ -83,7 +83,8 @@ class NothingBreaksTheServerTest {
                 .replace("{defectId}", "1")
                 .replace("{key}", "none")
                 .replace("{orderId}", "none")
-                .replace("{kit}", "QF-114");
+                .replace("{kit}", "QF-114")
+                .replace("{wall}", "kits");
     }
 
     private static Answer ask(String method, String path, String body) throws Exception {

@@ -57,7 +57,9 @@ class TwoInstancesTest {
                 "part",
                 "CALIPER",
                 "photoId",
-                "1");
+                "1",
+                "wall",
+                "kits");
         List<String> looks = new ArrayList<>();
         JsonNode paths = one.get("/api/openapi").json().path("paths");
         paths.propertyNames().forEach(path -> {

@@ -159,6 +159,7 @@ class WeekApiTest {
                                         "{\"comes\":\"" + late + "\"}")
                                 .status())
                         .isEqualTo(200);
+                break; // a second one would be told against the week that the first one made
             }
         }
         week = settled();
