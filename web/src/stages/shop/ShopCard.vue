@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useToast } from "primevue/usetoast";
 import { onMounted, ref } from "vue";
+import { RouterLink } from "vue-router";
 import { client, sendBody, toData, type Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
 import { toMessage } from "../../shell/useLoad";
@@ -123,6 +124,12 @@ async function onSupplier(s: Schemas["SupplierView"], address: string) {
       </fieldset>
       <button v-if="session.isLead" type="submit" class="plain-button">Keep</button>
     </form>
+    <p class="small soft">
+      Working hours, stands, presses and welders are kept with the
+      <RouterLink to="/week">week</RouterLink>, what stands on the shelf with the
+      <RouterLink to="/parts/shelf">parts</RouterLink>, what suppliers ask with their
+      <RouterLink to="/parts/lists">price lists</RouterLink>.
+    </p>
     <h3>Mark on papers</h3>
     <div class="sheet mark">
       <img

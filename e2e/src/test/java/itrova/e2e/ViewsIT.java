@@ -35,7 +35,7 @@ class ViewsIT extends BrowserTest {
         look("/parts", "QF-101");
         look("/parts/wheels", "W-1401");
         look("/parts/shelf", "AC-401");
-        look("/parts/lists", "Nothing is changed before");
+        look("/parts/lists", "Of kits it tells price and days");
         look("/parts/sheets/wheels/W-1401", "Used by");
         look("/shop", "caliper, outside jaws");
         look("/jobs/1/vehicle", "Used for");
@@ -108,21 +108,21 @@ class ViewsIT extends BrowserTest {
         fits(390);
     }
 
-    /** A phone and a large screen, both lights; on the phone the reading's field stands above the fold. */
+    /** A phone and a large screen; on the phone the reading's field stands above the fold. */
     @Test
     void theMeasuringViewsFitEverySize() {
         signIn("wilma");
         long van = axleOfVan();
         for (int[] size : new int[][] {{390, 844}, {1920, 1080}}) {
             page.setViewportSize(size[0], size[1]);
-            look("/axles/" + van + "/measure", "Take next");
+            lookInDaylight("/axles/" + van + "/measure", "Take next");
             Locator reading = page.getByLabel("Reading", new Page.GetByLabelOptions().setExact(true));
             double bottom = ((Number) reading.evaluate("e => e.getBoundingClientRect().bottom")).doubleValue();
             assertThat(bottom).as("reading at " + size[0]).isLessThan(size[1]);
             fits(size[0]);
-            look("/axles/" + van + "/around", "King-pin axis and locks");
+            lookInDaylight("/axles/" + van + "/around", "King-pin axis and locks");
             fits(size[0]);
-            look("/jobs/1/vehicle", "Used for");
+            lookInDaylight("/jobs/1/vehicle", "Used for");
             fits(size[0]);
         }
     }

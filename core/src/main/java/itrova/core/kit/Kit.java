@@ -126,6 +126,11 @@ public record Kit(
         return new Kit(other, name, supplier, fits, parts, terms, torques, notes, choices);
     }
 
+    /** The kit at another price (cents) and in another number of working days. */
+    public Kit offeredAt(long cents, int leadDays) {
+        return new Kit(code, name, supplier, fits, parts, terms.offeredAt(cents, leadDays), torques, notes, choices);
+    }
+
     /** The kit with its disc replaced, as after machining. */
     public Kit withDisc(Disc worked) {
         return withParts(parts.withDisc(worked));

@@ -44,6 +44,11 @@ public record KitTerms(
         this(box, Map.of(), missing, priceCents, leadDays, returnable, reversible, parkingBrake);
     }
 
+    /** The same at another price (cents) and in another number of working days. */
+    KitTerms offeredAt(long cents, int days) {
+        return new KitTerms(box, contents, missing, cents, days, returnable, reversible, parkingBrake);
+    }
+
     /** Sum of what is needed and not in the box (cents). */
     public long missingCents() {
         return missing.stream().mapToLong(MissingPart::totalCents).sum();

@@ -1,5 +1,6 @@
 package itrova.formats.pricelist;
 
+import itrova.core.kit.Kit;
 import itrova.core.part.Part;
 import itrova.formats.DocumentProblem;
 import java.util.ArrayList;
@@ -27,6 +28,9 @@ public final class ListReading {
     public interface Catalogue {
         /** Parts of these codes, in any case of letters, by the code in lower case. */
         Map<String, Part> known(Collection<String> codes);
+
+        /** The kit of a code, in any case of letters. */
+        Optional<Kit> kit(String code);
 
         /** All there is, briefly. */
         List<Brief> all();
@@ -73,7 +77,12 @@ public final class ListReading {
         Map<String, Part> known = catalogue.known(
                 rows.stream().map(key).filter(c -> !c.isEmpty()).distinct().toList());
         return rows.stream()
-                .map(row -> alike(reader.read(row, Optional.ofNullable(known.get(key.apply(row)))), known))
+                .map(row -> alike(
+                        catalogue
+                                .kit(reader.code(row))
+                                .map(kit -> reader.read(row, kit))
+                                .orElseGet(() -> reader.read(row, Optional.ofNullable(known.get(key.apply(row))))),
+                        known))
                 .toList();
     }
 
@@ -98,6 +107,10 @@ public final class ListReading {
         if (other != null && !other.equalsIgnoreCase(row.code())) {
             remarks.add(problem(row, row.code() + " looks like " + other + ". Make sure that both are meant."));
         }
+        row.kit()
+                .filter(k -> !k.code().equals(row.code()))
+                .ifPresent(k -> faults.add(
+                        problem(row, "The catalogue writes this code " + k.code() + ". Write it the same way.")));
         row.part().ifPresent(p -> {
             String twin = codeOfWords.putIfAbsent(
                     words(new Brief(p.code(), p.offer().supplier(), p.sort().name(), p.name(), p.size())), p.code());
@@ -107,9 +120,10 @@ public final class ListReading {
             }
         });
         if (faults.isEmpty()) {
-            return new ListRow(row.row(), row.code(), row.effect(), row.part(), row.changes(), faults, remarks);
+            return new ListRow(
+                    row.row(), row.code(), row.effect(), row.part(), row.kit(), row.changes(), faults, remarks);
         }
-        return new ListRow(row.row(), row.code(), ListRow.Effect.REFUSED, Optional.empty(), List.of(), faults, remarks);
+        return ListRow.refused(row.row(), row.code(), faults, remarks);
     }
 
     private DocumentProblem problem(ListRow row, String why) {

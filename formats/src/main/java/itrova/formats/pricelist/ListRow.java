@@ -1,5 +1,6 @@
 package itrova.formats.pricelist;
 
+import itrova.core.kit.Kit;
 import itrova.core.part.Part;
 import itrova.formats.DocumentProblem;
 import java.util.List;
@@ -11,7 +12,8 @@ import java.util.Optional;
  * @param row as a spreadsheet counts it
  * @param code of the part; empty if the row tells none
  * @param effect what taking it would do
- * @param part as it would be; absent where the row is refused
+ * @param part as it would be; absent where the row is refused, or is a kit's
+ * @param kit of that code, as it would be: a list tells its price and days; its figures are changed on its own sheet
  * @param changes what would differ, in words; of a changed part only
  * @param faults why it is refused, by column, with the remedy
  * @param remarks what is odd and keeps nothing out
@@ -21,6 +23,7 @@ public record ListRow(
         String code,
         Effect effect,
         Optional<Part> part,
+        Optional<Kit> kit,
         List<String> changes,
         List<DocumentProblem> faults,
         List<DocumentProblem> remarks) {
@@ -28,6 +31,16 @@ public record ListRow(
         changes = List.copyOf(changes);
         faults = List.copyOf(faults);
         remarks = List.copyOf(remarks);
+    }
+
+    /** A row that is refused. */
+    static ListRow refused(int row, String code, List<DocumentProblem> faults, List<DocumentProblem> remarks) {
+        return new ListRow(row, code, Effect.REFUSED, Optional.empty(), Optional.empty(), List.of(), faults, remarks);
+    }
+
+    /** What it is of, in words; empty where it is refused. */
+    public String name() {
+        return part.map(Part::name).or(() -> kit.map(Kit::name)).orElse("");
     }
 
     /** What a row does. */

@@ -2,6 +2,7 @@ package itrova.formats.pricelist;
 
 import itrova.core.fastener.Fitting;
 import itrova.core.kit.Figure;
+import itrova.core.kit.Kit;
 import itrova.core.part.Part;
 import itrova.core.part.PartQuantity;
 import itrova.core.part.PartSort;
@@ -12,6 +13,7 @@ import itrova.core.quantity.ShopNotation;
 import itrova.core.quantity.Unit;
 import itrova.formats.DocumentDifferences;
 import itrova.formats.DocumentProblem;
+import itrova.formats.KitDocument;
 import itrova.formats.PartDocument;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -75,6 +77,11 @@ final class RowReader {
         return new Draft(row, known).read();
     }
 
+    /** What a row with the code of a kit would do. */
+    ListRow read(SheetRow row, Kit known) {
+        return new Draft(row, Optional.empty()).readKit(known);
+    }
+
     /** One row on its way to be a part. */
     private final class Draft {
         private final SheetRow row;
@@ -98,23 +105,56 @@ final class RowReader {
                                 ? "The row has no code. Give the supplier's, or take the row out."
                                 : "“" + code + "” is no code. Use letters, figures, points, dashes; at most 40.");
             }
-            known.filter(p -> !p.offer().supplier().equals(columns.supplier()))
-                    .ifPresent(p -> fault(
-                            ListField.CODE,
-                            code + " is a part of " + p.offer().supplier() + ", and this list is of "
-                                    + columns.supplier() + ". Put letters of the supplier before the code."));
+            known.ifPresent(p -> ofSupplier(code, p.offer().supplier()));
             Optional<Part> part = part(code);
             if (!faults.isEmpty() || part.isEmpty()) {
-                return new ListRow(
-                        row.number(), code, ListRow.Effect.REFUSED, Optional.empty(), List.of(), faults, remarks);
+                return ListRow.refused(row.number(), code, faults, remarks);
             }
-            known.ifPresent(before -> leap(before, part.get()));
-            List<String> changes =
-                    known.map(before -> changes(before, part.get())).orElse(List.of());
+            known.ifPresent(
+                    before -> leap(before.offer().cents(), part.get().offer().cents()));
+            List<String> changes = known.map(
+                            before -> changes(PartDocument.writeOne(before), PartDocument.writeOne(part.get())))
+                    .orElse(List.of());
             ListRow.Effect effect = known.isEmpty()
                     ? ListRow.Effect.ADDED
                     : changes.isEmpty() ? ListRow.Effect.SAME : ListRow.Effect.CHANGED;
-            return new ListRow(row.number(), code, effect, part, changes, faults, remarks);
+            return new ListRow(row.number(), code, effect, part, Optional.empty(), changes, faults, remarks);
+        }
+
+        /** Price and days of a kit. */
+        ListRow readKit(Kit kit) {
+            places.forEach((column, use) -> collect(use, row.cell(column)));
+            String code = text(ListField.CODE);
+            ofSupplier(code, kit.supplier());
+            Optional<Long> cents = price();
+            Optional<Integer> days =
+                    or(ListField.DAYS, this::days, Optional.of(kit.terms().leadDays()));
+            if (!faults.isEmpty()) {
+                return ListRow.refused(row.number(), code, faults, remarks);
+            }
+            Kit now = kit.offeredAt(cents.orElseThrow(), days.orElseThrow());
+            leap(kit.terms().priceCents(), now.terms().priceCents());
+            List<String> changes = changes(KitDocument.write(List.of(kit)), KitDocument.write(List.of(now)));
+            ListRow.Effect effect = changes.isEmpty() ? ListRow.Effect.SAME : ListRow.Effect.CHANGED;
+            return new ListRow(
+                    row.number(), code, effect, Optional.empty(), Optional.of(now), changes, faults, remarks);
+        }
+
+        private void ofSupplier(String code, String owner) {
+            if (!owner.equals(columns.supplier())) {
+                fault(
+                        ListField.CODE,
+                        code + " is of " + owner + ", and this list is of " + columns.supplier()
+                                + ". Put letters of the supplier before the code.");
+            }
+        }
+
+        private Optional<Long> price() {
+            Optional<Long> cents = or(ListField.PRICE, t -> ListPrice.cents(t, currency), Optional.empty());
+            if (cents.isEmpty() && texts.get(ListField.PRICE.key()) == null) {
+                fault(ListField.PRICE, "The row has no price: nothing is ever bought for 0 by mistake. Give it.");
+            }
+            return cents;
         }
 
         private void collect(Columns.Use use, SheetRow.Cell cell) {
@@ -147,10 +187,7 @@ final class RowReader {
             }
             String size = or(ListField.SIZE, t -> bounded(t, LONGEST_SIZE), known.map(Part::size))
                     .orElse("");
-            Optional<Long> cents = or(ListField.PRICE, t -> ListPrice.cents(t, currency), Optional.empty());
-            if (cents.isEmpty() && texts.get(ListField.PRICE.key()) == null) {
-                fault(ListField.PRICE, "The row has no price: nothing is ever bought for 0 by mistake. Give it.");
-            }
+            Optional<Long> cents = price();
             int days = or(ListField.DAYS, this::days, known.map(p -> p.offer().leadDays()))
                     .orElse(0);
             List<Fitting> ports =
@@ -291,9 +328,7 @@ final class RowReader {
             }
         }
 
-        private void leap(Part before, Part after) {
-            long was = before.offer().cents();
-            long is = after.offer().cents();
+        private void leap(long was, long is) {
             if (is > LEAP * was || was > LEAP * is) {
                 remark(
                         ListField.PRICE,
@@ -305,9 +340,9 @@ final class RowReader {
             return String.format(Locale.ROOT, "%d.%02d", cents / 100, cents % 100);
         }
 
-        private static List<String> changes(Part before, Part after) {
-            return DocumentDifferences.between(PartDocument.writeOne(before), PartDocument.writeOne(after)).stream()
-                    .map(d -> d.field() + " " + said(d.before()) + " → " + said(d.after()))
+        private static List<String> changes(String before, String after) {
+            return DocumentDifferences.between(before, after).stream()
+                    .map(d -> d.field().replace("kits[1].", "") + " " + said(d.before()) + " → " + said(d.after()))
                     .toList();
         }
 

@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import itrova.core.kit.Figure;
+import itrova.core.kit.Kit;
 import itrova.core.part.Part;
 import itrova.core.part.PartQuantity;
 import itrova.core.part.PartSort;
+import itrova.formats.DemoData;
 import itrova.formats.DocumentException;
 import itrova.formats.DocumentProblem;
 import itrova.formats.PartDocument;
@@ -61,6 +63,11 @@ class ListReadingTest {
                     .filter(p -> codes.contains(p.code().toLowerCase(Locale.ROOT)))
                     .forEach(p -> known.put(p.code().toLowerCase(Locale.ROOT), p));
             return known;
+        }
+
+        @Override
+        public Optional<Kit> kit(String code) {
+            return DemoData.kits().stream().filter(k -> k.code().equals(code)).findFirst();
         }
 
         @Override
@@ -215,6 +222,21 @@ class ListReadingTest {
         assertThat(rows.get(1).remarks()).anyMatch(p -> p.message().contains("looks like N-10"));
         assertThat(rows.get(2).remarks()).anyMatch(p -> p.message().contains("those of N-10"));
         assertThat(rows).allMatch(r -> r.effect() == ListRow.Effect.ADDED);
+    }
+
+    /** A list tells a kit's price and days; its figures stay as its papers have them. */
+    @Test
+    void aKitsPriceComesByAListToo() {
+        String text = "code,price,days,bore mm\nQF-101,640.00,7,12\n";
+        PriceList list = PriceList.of("kits", text.getBytes(StandardCharsets.UTF_8));
+        List<ListRow> rows = new ArrayList<>();
+        List<String> headings = list.contents().headings();
+        Columns columns = new Columns("Tolverne Brake Parts", Optional.empty(), Columns.proposed(headings));
+        new ListReading(list, columns, headings, "EUR", new Shelf(List.of())).read(rows::addAll);
+        Kit before = DemoData.kits().get(0);
+        assertThat(rows.get(0).changes()).containsExactly("price 612.00 → 640.00", "lead_days 6 → 7");
+        assertThat(rows.get(0).kit().orElseThrow().disc()).isEqualTo(before.disc());
+        assertThat(faults(read("code,price\nQF-101,640.00\n").get(0))).contains("is of Tolverne Brake Parts");
     }
 
     @Test

@@ -1,5 +1,6 @@
 package itrova.server.pricelist;
 
+import itrova.core.kit.Kit;
 import itrova.core.part.Part;
 import itrova.formats.DocumentException;
 import itrova.formats.pricelist.Columns;
@@ -10,6 +11,7 @@ import itrova.server.api.BadInputException;
 import itrova.server.api.ConflictException;
 import itrova.server.store.EventStore;
 import itrova.server.store.EventStore.Place;
+import itrova.server.store.KitStore;
 import itrova.server.store.ListReport;
 import itrova.server.store.NotFoundException;
 import itrova.server.store.PartStore;
@@ -19,10 +21,13 @@ import itrova.server.store.PriceListStore.PriceListRow;
 import itrova.server.store.ShopStore;
 import java.util.Collection;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.ObjectProvider;
@@ -45,6 +50,7 @@ public class PriceLists {
 
     private final PriceListStore store;
     private final PartStore parts;
+    private final KitStore kits;
     private final ShopStore shop;
     private final EventStore events;
     private final ObjectProvider<PriceListQueue> queue;
@@ -54,12 +60,14 @@ public class PriceLists {
     PriceLists(
             PriceListStore store,
             PartStore parts,
+            KitStore kits,
             ShopStore shop,
             EventStore events,
             ObjectProvider<PriceListQueue> queue,
             PlatformTransactionManager transactions) {
         this.store = store;
         this.parts = parts;
+        this.kits = kits;
         this.shop = shop;
         this.events = events;
         this.queue = queue;
@@ -126,7 +134,7 @@ public class PriceLists {
 
     private void move(PriceListRow row, Phase to, Phase... from) {
         if (!store.move(row.id(), to, "", from)) {
-            throw new ConflictException("This list is " + row.phase().name().toLowerCase(java.util.Locale.ROOT)
+            throw new ConflictException("This list is " + row.phase().name().toLowerCase(Locale.ROOT)
                     + " by now. Look at it as it is; nothing was changed.");
         }
     }
@@ -175,7 +183,10 @@ public class PriceLists {
         ListReport.Gathering report = new ListReport.Gathering();
         Progress progress = new Progress(row, leaving);
         boolean isTaken = Boolean.TRUE.equals(whole.execute(status -> {
-            read(row, report, progress, fresh -> parts.saveMany(fresh, row.personId()));
+            read(row, report, progress, fresh -> {
+                parts.saveMany(fresh.stream().flatMap(r -> r.part().stream()).toList(), row.personId());
+                kits.save(fresh.stream().flatMap(r -> r.kit().stream()).toList(), row.personId());
+            });
             if (report.hasFaults() || progress.isStopped() || !store.move(row.id(), Phase.TAKEN, "", Phase.TAKING)) {
                 status.setRollbackOnly();
                 return false;
@@ -211,7 +222,7 @@ public class PriceLists {
                 "same", Integer.toString(report.same()));
     }
 
-    private void read(PriceListRow row, ListReport.Gathering report, Progress progress, Consumer<List<Part>> taker) {
+    private void read(PriceListRow row, ListReport.Gathering report, Progress progress, Consumer<List<ListRow>> taker) {
         PriceList list = PriceList.of(row.file(), store.content(row.id()));
         ListReading reading = new ListReading(
                 list, row.columns().orElseThrow(), row.contents().headings(), shop.currency(), new Catalogue());
@@ -220,7 +231,6 @@ public class PriceLists {
             if (!report.hasFaults()) { // with a fault nothing is kept: the rest is read for the report alone
                 taker.accept(rows.stream()
                         .filter(r -> r.effect() == ListRow.Effect.ADDED || r.effect() == ListRow.Effect.CHANGED)
-                        .map(r -> r.part().orElseThrow())
                         .toList());
             }
             return progress.goesOn(report.rows());
@@ -238,9 +248,17 @@ public class PriceLists {
 
     /** The catalogue as it is now. */
     private final class Catalogue implements ListReading.Catalogue {
+        private final Map<String, Kit> byCode = kits.all().stream()
+                .collect(Collectors.toMap(k -> k.code().toLowerCase(Locale.ROOT), k -> k, (a, b) -> a));
+
         @Override
         public Map<String, Part> known(Collection<String> codes) {
             return parts.known(codes);
+        }
+
+        @Override
+        public Optional<Kit> kit(String code) {
+            return Optional.ofNullable(byCode.get(code.toLowerCase(Locale.ROOT)));
         }
 
         @Override

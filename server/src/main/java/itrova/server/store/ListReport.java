@@ -47,8 +47,7 @@ public record ListReport(
             row.remarks().stream().limit(MOST_TOLD - remarks.size()).forEach(remarks::add);
             boolean isNews = row.effect() == ListRow.Effect.ADDED || row.effect() == ListRow.Effect.CHANGED;
             if (isNews && examples.size() < MOST_EXAMPLES) {
-                examples.add(new Example(
-                        row.row(), row.code(), row.part().orElseThrow().name(), row.changes()));
+                examples.add(new Example(row.row(), row.code(), row.name(), row.changes()));
             }
         }
 
