@@ -41,8 +41,8 @@ async function onPick(event: Event) {
 <template>
   <div class="wall-tools no-print">
     <span class="soft grow"
-      >A supplier’s list as CSV or XLSX, its first line the headings. Nothing is changed before you have seen
-      what it would do.</span
+      >A supplier’s list as CSV or XLSX, its first line the headings. Of kits it tells price and days. Nothing
+      is changed before you have seen what it would do.</span
     >
     <template v-if="session.isLead">
       <input

@@ -35,7 +35,7 @@ class ViewsIT extends BrowserTest {
         look("/parts", "QF-101");
         look("/parts/wheels", "W-1401");
         look("/parts/shelf", "AC-401");
-        look("/parts/lists", "Of kits it tells price and days");
+        look("/parts/lists", "Of kits it tells");
         look("/parts/sheets/wheels/W-1401", "Used by");
         look("/shop", "caliper, outside jaws");
         look("/jobs/1/vehicle", "Used for");
