@@ -1,7 +1,10 @@
 package itrova.formats;
 
+import itrova.core.kit.Contradiction;
 import itrova.core.kit.Figure;
+import itrova.core.kit.PaperFigure;
 import itrova.core.quantity.Dimension;
+import itrova.core.quantity.NotationException;
 import itrova.core.quantity.Printed;
 import itrova.core.quantity.ShopNotation;
 import itrova.core.quantity.Understood;
@@ -84,10 +87,29 @@ record Cursor(JsonNode node, int row, String path, Json.Faults faults) {
                         dimension.siSymbol()));
             }
             return Optional.of(printed);
+        } catch (NotationException e) {
+            return unusable(e);
         } catch (IllegalArgumentException e) {
             faults.add(row, path, e.getMessage());
             return Optional.empty();
         }
+    }
+
+    /** Two values that clash leave the figure unusable and the rest of the kit as it is, where checks can be told so; else it is a fault. */
+    private Optional<Printed> unusable(NotationException e) {
+        Optional<PaperFigure> figure =
+                PaperFigure.named(path.replaceFirst("\\.value$", "").replaceFirst("patterns\\[\\d+]\\.", ""));
+        if (e.clash().isEmpty() || figure.isEmpty()) {
+            faults.add(row, path, e.getMessage());
+            return Optional.empty();
+        }
+        Understood one = e.clash().get().one();
+        Understood other = e.clash().get().other();
+        faults.clash(new Contradiction(
+                figure.get(),
+                ShopNotation.decimal(one.si(), one.unit(), 2),
+                ShopNotation.decimal(other.si(), other.unit(), 2)));
+        return Optional.of(new Printed(one, Optional.of(other), Math.abs(one.si() - other.si())));
     }
 
     double length(String key) {

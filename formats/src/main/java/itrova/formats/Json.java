@@ -5,6 +5,7 @@ import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
+import itrova.core.kit.Contradiction;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -161,6 +162,7 @@ final class Json {
         private final String file;
         private final List<DocumentProblem> problems = new ArrayList<>();
         private final List<String> warnings = new ArrayList<>();
+        private final List<Contradiction> clashes = new ArrayList<>();
 
         Faults(String file) {
             this.file = file;
@@ -173,6 +175,18 @@ final class Json {
         /** Notes something odd that keeps nothing out. */
         void warn(String message) {
             warnings.add(message);
+        }
+
+        /** Notes that papers state two values of a figure: the figure cannot be used, the rest can. */
+        void clash(Contradiction clash) {
+            clashes.add(clash);
+        }
+
+        /** What clashed since asked last. */
+        List<Contradiction> takeClashes() {
+            List<Contradiction> taken = List.copyOf(clashes);
+            clashes.clear();
+            return taken;
         }
 
         /** What was odd since asked last. */

@@ -104,11 +104,13 @@ public final class KitDocument {
                 .path("fits")
                 .forEach(n -> fits.add(AxleEndKind.valueOf(n.asString().toUpperCase(Locale.ROOT))));
         KitParts parts = PartsReader.parts(c);
+        List<Contradiction> clashes = new ArrayList<>(c.faults().takeClashes());
+        c.entries("contradictions", false).stream()
+                .flatMap(p -> clash(p).stream())
+                .forEach(clashes::add);
         Kit.Choices choices = new Kit.Choices(
                 c.entries("options", false).stream().map(KitDocument::option).toList(),
-                c.entries("contradictions", false).stream()
-                        .flatMap(p -> clash(p).stream())
-                        .toList(),
+                clashes,
                 PartsReader.texts(c, "needs"));
         List<TorqueSpec> torques =
                 c.entries("torques", false).stream().map(KitDocument::torque).toList();

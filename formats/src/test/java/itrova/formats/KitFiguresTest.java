@@ -3,7 +3,16 @@ package itrova.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import itrova.core.finding.CheckId;
+import itrova.core.finding.Finding;
+import itrova.core.finding.Verdict;
+import itrova.core.judge.FitEngine;
+import itrova.core.judge.KitReport;
+import itrova.core.kit.Contradiction;
 import itrova.core.kit.Kit;
+import itrova.core.kit.PaperFigure;
+import itrova.core.settings.ShopSettings;
+import itrova.core.vehicle.Side;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -113,13 +122,39 @@ class KitFiguresTest {
                 .isEqualTo(hat);
     }
 
+    /** 178 mm is not 6 1/2 in: nothing that goes by the hat's inside is proven, and the rest of the kit is kept. */
     @Test
-    void twoUnitsThatCannotBeOneMeasureAreRefused() {
+    void twoUnitsThatCannotBeOneMeasureLeaveThatFigureUnusable() {
         String text = document()
                 .replaceFirst("(?s)\"hat_inside_mm\" : \\{[^}]*}", "\"hat_inside_mm\" : \"178 mm (6 1/2 in)\"");
+        Kit kit = KitDocument.read("k", text).get(0);
+        assertThat(kit.contradicts(PaperFigure.DISC_HAT_INSIDE)).isTrue();
+        assertThat(kit.choices().clashes())
+                .as("beside the one its papers were known to have")
+                .contains(new Contradiction(PaperFigure.DISC_HAT_INSIDE, "178.00 mm", "6.50 in"));
+        assertThat(kit.contradicts(PaperFigure.DISC_BORE)).isFalse();
+        Kit back = KitDocument.read("k", KitDocument.write(List.of(kit))).get(0);
+        assertThat(back.choices().clashes()).isEqualTo(kit.choices().clashes());
+        KitReport report = FitEngine.match(
+                        DemoData.jobs().get(0).axles().get(0).toCase(List.of(Side.values())),
+                        List.of(kit),
+                        ShopSettings.DEFAULTS)
+                .get(0);
+        assertThat(report.findings())
+                .filteredOn(f -> f.check() == CheckId.HAT_FLANGE)
+                .extracting(Finding::verdict)
+                .containsOnly(Verdict.NOT_PROVEN);
+    }
+
+    @Test
+    void aClashNoCheckCouldBeToldOfIsRefused() {
+        String text = document()
+                .replaceFirst(
+                        "\"price\"",
+                        "\"stack\":{\"bolts\":{\"thread\":\"3/8-24\",\"length_mm\":\"30 mm (2 in)\"}},\"price\"");
         assertThatThrownBy(() -> KitDocument.read("k", text))
                 .isInstanceOf(DocumentException.class)
-                .hasMessageContaining("hat_inside_mm")
+                .hasMessageContaining("stack.bolts.length_mm")
                 .hasMessageContaining("clash");
     }
 }

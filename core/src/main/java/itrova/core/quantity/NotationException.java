@@ -1,11 +1,28 @@
 package itrova.core.quantity;
 
+import java.util.Optional;
+
 /** Text that is not a measure. The message names the text, the fault and the remedy in plain words. */
 public final class NotationException extends IllegalArgumentException {
     private static final long serialVersionUID = 1L;
 
+    private final transient Optional<Clash> clash;
+
     NotationException(String message) {
+        this(message, Optional.empty());
+    }
+
+    private NotationException(String message, Optional<Clash> clash) {
         super(message);
+        this.clash = clash;
+    }
+
+    /** Two measures that cannot both be true. */
+    public record Clash(Understood one, Understood other) {}
+
+    /** What clashes, where the text states two values. */
+    public Optional<Clash> clash() {
+        return clash;
     }
 
     static NotationException empty(Dimension dimension) {
@@ -37,7 +54,7 @@ public final class NotationException extends IllegalArgumentException {
     static NotationException clash(String text, Understood first, Understood second) {
         double apart = Math.abs(first.si() - second.si());
         String unit = first.unit().dimension().siSymbol();
-        return new NotationException(String.format(
+        String message = String.format(
                 java.util.Locale.ROOT,
                 "“%s” states two values that clash: %s is %.2f %s, %s is %.2f %s; they are %.2f %s (%.0f %%) apart. Find out which is correct and write that one.",
                 text,
@@ -49,7 +66,8 @@ public final class NotationException extends IllegalArgumentException {
                 unit,
                 apart,
                 unit,
-                100 * apart / Math.max(Math.abs(first.si()), Math.abs(second.si()))));
+                100 * apart / Math.max(Math.abs(first.si()), Math.abs(second.si())));
+        return new NotationException(message, Optional.of(new Clash(first, second)));
     }
 
     static NotationException notWhole(String text) {

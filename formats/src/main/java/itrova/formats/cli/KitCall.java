@@ -2,6 +2,7 @@ package itrova.formats.cli;
 
 import itrova.core.brakes.PlannedVehicle;
 import itrova.core.kit.Kit;
+import itrova.core.placed.VehicleCase;
 import itrova.core.record.AxleRecord;
 import itrova.core.record.Job;
 import itrova.core.wording.Wording;
@@ -21,11 +22,18 @@ import java.util.Optional;
  *
  * @param job the job
  * @param selected for each axle looked at, the kit named or chosen
+ * @param axles all axles of the vehicle with what is on each, those not looked at too: what serves all is bought and done once
  * @param vehicle the vehicle's brakes with them
  * @param json whether JSON is wanted
  * @param wording in which it is told
  */
-record KitCall(Job job, List<SelectedKit> selected, PlannedVehicle vehicle, boolean json, Wording wording) {
+record KitCall(
+        Job job, List<SelectedKit> selected, VehicleCase axles, PlannedVehicle vehicle, boolean json, Wording wording) {
+
+    /** Where an axle stands among all of the vehicle. */
+    int place(SelectedKit of) {
+        return job.axles().indexOf(of.axle());
+    }
 
     /** Reads {@code JOB.json [--kits FILE] [--wheels FILE] [--parts FILE] [--axle NUMBER|NAME] [--kit CODE] [--format …] [--units …]}. */
     static KitCall parse(String[] args, String usage) throws BadInput {
@@ -67,6 +75,9 @@ record KitCall(Job job, List<SelectedKit> selected, PlannedVehicle vehicle, bool
         }
         Map<String, Kit> put = new LinkedHashMap<>(JobBrakes.chosen(job, kits));
         selected.forEach(s -> put.put(s.axle().name(), s.report().kit()));
-        return new KitCall(job, selected, JobBrakes.of(job, put, JobBrakes.catalogue(parts)), json, wording);
+        VehicleCase axles = new VehicleCase(job.axles().stream()
+                .map(a -> new VehicleCase.OnAxle(a.name(), Optional.ofNullable(put.get(a.name())), false))
+                .toList());
+        return new KitCall(job, selected, axles, JobBrakes.of(job, put, JobBrakes.catalogue(parts)), json, wording);
     }
 }

@@ -42,22 +42,19 @@ public final class OrderCommand {
         try {
             Extras extras = Extras.of(args);
             KitCall call = KitCall.parse(extras.rest(), USAGE);
-            VehicleCase vehicle = new VehicleCase(call.selected().stream()
-                    .map(s -> new VehicleCase.OnAxle(
-                            s.axle().name(), Optional.of(s.report().kit()), false))
-                    .toList());
+            VehicleCase vehicle = call.axles();
             List<OrderDocument.AxleOrder> orders = new ArrayList<>();
-            for (int i = 0; i < call.selected().size(); i++) {
-                SelectedKit s = call.selected().get(i);
+            for (SelectedKit s : call.selected()) {
+                int place = call.place(s);
                 OrderSheet sheet = OrderSheet.of(s.report(), s.selection().optionsOf(s.kit()), s.wheel())
-                        .on(vehicle, i)
-                        .with(call.vehicle(), s.axle().name(), vehicle.carriesVehicle(i));
+                        .on(vehicle, place)
+                        .with(call.vehicle(), s.axle().name(), vehicle.carriesVehicle(place));
                 BenchPlan plan = BenchPlan.of(new PlanCase(
                         s.report(),
                         s.axle().form(),
                         Optional.of(call.vehicle()),
                         s.axle().name(),
-                        vehicle.carriesVehicle(i)));
+                        vehicle.carriesVehicle(place)));
                 Bill bill =
                         Bill.of(s.report().kit(), plan, call.vehicle(), s.axle().name(), extras.stock());
                 orders.add(new OrderDocument.AxleOrder(

@@ -31,12 +31,9 @@ public final class PlanCommand {
             KitCall call = KitCall.parse(args, USAGE);
             List<StepsDocument.AxlePlan> plans = new ArrayList<>();
             boolean mayGo = true;
-            VehicleCase vehicle = new VehicleCase(call.selected().stream()
-                    .map(s -> new VehicleCase.OnAxle(
-                            s.axle().name(), Optional.of(s.report().kit()), false))
-                    .toList());
-            for (int i = 0; i < call.selected().size(); i++) {
-                SelectedKit s = call.selected().get(i);
+            VehicleCase vehicle = call.axles();
+            for (SelectedKit s : call.selected()) {
+                int place = call.place(s);
                 OrderGate gate = OrderGate.of(s.report(), call.vehicle());
                 mayGo &= gate.state() == OrderGate.State.OPEN;
                 plans.add(new StepsDocument.AxlePlan(
@@ -48,7 +45,7 @@ public final class PlanCommand {
                                 s.axle().form(),
                                 Optional.of(call.vehicle()),
                                 s.axle().name(),
-                                vehicle.carriesVehicle(i)))));
+                                vehicle.carriesVehicle(place)))));
             }
             out.print(
                     call.json()
