@@ -5,6 +5,10 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import itrova.formats.DemoData;
+import itrova.formats.JobDocument;
+import java.nio.charset.StandardCharsets;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -127,6 +131,67 @@ class BenchIT extends BrowserTest {
         assertThat(bench.getByText("sticks after 6 mm")).isHidden();
         assertThat(page.request().get("/api/axles/" + axle + "/order/offer.pdf"))
                 .isOK();
+    }
+
+    /** The box alone looks cheap: what it lacks is priced into the sheet, and the order is held by what is not proven. */
+    @Test
+    void aKitThatLacksItsActuatorIsDearerThanItLookedAndHeld() {
+        signIn("tam");
+        String was = DemoData.jobs().get(2).title();
+        page.getByLabel("Job document to import")
+                .setInputFiles(new FilePayload(
+                        "job.json",
+                        "application/json",
+                        JobDocument.write(DemoData.jobs().get(2))
+                                .replace(was, "Trailer told its price")
+                                .getBytes(StandardCharsets.UTF_8)));
+        assertThat(heading("Trailer told its price")).isVisible();
+        long axle = axleOf("Trailer told its price", "front trailer axle");
+        page.navigate("/axles/" + axle + "/match");
+        Locator row = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^QT-304 ")))
+                .first();
+        row.click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Not in the box");
+        button("Choose this kit").click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+        page.navigate("/axles/" + axle + "/order");
+        assertThat(page.getByText("Neither in the box nor priced").first()).isVisible();
+        assertThat(button("Place the order")).isHidden();
+        assertThat(page.getByText("actuator").first()).isVisible();
+    }
+
+    /** Stud holes that came too small and off their circle: claimed, released anew by the lead, and drilled within the limit. */
+    @Test
+    void holesThatCameTooSmallAreDrilledAndTheJobGoesOn() {
+        long axle = van("wilma", "Van with small holes", "QF-101");
+        page.navigate("/axles/" + axle + "/order");
+        button("Place the order").click();
+        Locator bench = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Unpack and measure"));
+        for (String side : new String[] {"left", "right"}) {
+            bench.getByLabel("Stud holes of the disc, the smallest, " + side).fill("12.40 ± 0.02 mm");
+            page.keyboard().press("Enter");
+            bench.getByLabel("Stud circle of the disc, " + side).fill("114.36 ± 0.03 mm");
+            page.keyboard().press("Enter");
+        }
+        assertThat(bench.getByText("What came changes the fit")).isVisible();
+        assertThat(bench).containsText("fits with work now");
+        assertThat(bench.getByText("NOT as promised")).hasCount(2);
+        bench.getByLabel("Part", new Locator.GetByLabelOptions().setExact(true)).fill("disc, left and right");
+        bench.getByLabel("What is wrong").fill("stud holes 12.40 mm, promised 13.40 mm");
+        bench.getByLabel("Then").selectOption("REWORK");
+        button("Note it").click();
+        String letter = bench.getByRole(
+                        AriaRole.LINK, new Locator.GetByRoleOptions().setName("Claim letter to Tolverne Brake Parts"))
+                .getAttribute("href");
+        assertThat(page.request().get(letter)).isOK();
+        bench.getByLabel("Release it anew, because").fill("drilled to size here, within the limit");
+        bench.getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("Release").setExact(true))
+                .click();
+        assertThat(bench.getByText("Released anew by")).isVisible();
+        page.navigate("/axles/" + axle + "/bench");
+        assertThat(page.getByText("Drill the disc's stud holes").first()).isVisible();
     }
 
     @Test

@@ -193,6 +193,11 @@ abstract class BrowserTest {
 
     /** A copy of the van with a kit chosen and its brakes planned; gives the axle. */
     long van(String login, String title) {
+        return van(login, title, "QF-103");
+    }
+
+    /** The same with a kit of one's own choice. */
+    long van(String login, String title, String kit) {
         signIn(login);
         String document = JobDocument.write(DemoData.jobs().get(0))
                 .replace(DemoData.jobs().get(0).title(), title);
@@ -203,7 +208,7 @@ abstract class BrowserTest {
         long axle = axleOf(title, "front axle");
         BrakePlans.plan(page, axle, BrakePlans.VAN);
         page.navigate("/axles/" + axle + "/match");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^QF-103 ")))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + kit + " ")))
                 .first()
                 .click();
         button("Choose this kit").click();

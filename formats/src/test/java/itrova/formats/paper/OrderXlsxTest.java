@@ -9,12 +9,17 @@ import itrova.core.wording.Wording;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.math.BigDecimal;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.stream.Stream;
+import org.assertj.core.api.Assumptions;
 import org.dhatim.fastexcel.reader.CellType;
 import org.dhatim.fastexcel.reader.ReadableWorkbook;
 import org.dhatim.fastexcel.reader.Row;
 import org.dhatim.fastexcel.reader.Sheet;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 /** The workbook read back by a reader that is not ours. */
 class OrderXlsxTest {
@@ -77,5 +82,33 @@ class OrderXlsxTest {
             assertThat(rows.get(2).getCellText(1)).isEqualTo("'=HYPERLINK(\"x\")");
             assertThat(rows.get(3).getCellText(1)).isEqualTo("Bremsschläuche, \"lang\"\nzweizeilig & <rot>");
         }
+    }
+
+    /** Where an office suite is installed it opens the workbook too, and shows the same text and sums. */
+    @Test
+    void anOfficeSuiteOpensIt(@TempDir Path folder) throws Exception {
+        Path office = Stream.of(System.getenv("PATH").split(":"))
+                .map(p -> Path.of(p, "soffice"))
+                .filter(Files::isExecutable)
+                .findFirst()
+                .orElse(null);
+        Assumptions.assumeThat(office).as("an office suite").isNotNull();
+        Path book = Files.write(
+                folder.resolve("order.xlsx"), book(line("S", "Schläuche, 1/2", 3, 3333), line("S", "Washer", 4, 60)));
+        Process conversion = new ProcessBuilder(
+                        office.toString(),
+                        "-env:UserInstallation=" + folder.resolve("profile").toUri(),
+                        "--headless",
+                        "--convert-to",
+                        "csv:Text - txt - csv (StarCalc):44,34,76",
+                        "--outdir",
+                        folder.toString(),
+                        book.toString())
+                .inheritIO()
+                .start();
+        assertThat(conversion.waitFor()).isZero();
+        // by hand: 3 × 33.33 + 4 × 0.60 = 102.39
+        assertThat(Files.readString(folder.resolve("order.csv")))
+                .contains("\"Schläuche, 1/2\",3,33.33,99.99", "102.39");
     }
 }

@@ -17,7 +17,7 @@ import org.springframework.jdbc.datasource.TransactionAwareDataSourceProxy;
  */
 public final class RowScheduler {
     private static final Duration LOOK = Duration.ofMillis(250);
-    private static final Duration HEARTBEAT = Duration.ofSeconds(5);
+    private static final Duration HEARTBEAT = Duration.ofSeconds(3);
     private static final Duration FIRST_PAUSE = Duration.ofSeconds(1);
     private static final double LONGER_EACH_TIME = 1.7;
 
