@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, inject, ref } from "vue";
 import { FAULTS } from "./faults";
+import SheetField from "./SheetField.vue";
 import {
   toEmpty,
   toFigure,
@@ -53,6 +54,11 @@ const properties = computed(() => Object.entries(s.value.properties ?? {}));
 
 const badPoints = ref("");
 const pointsText = computed(() => asList.value.map((p) => (p as number[]).join(" ")).join("\n"));
+
+const tidyPoints = (text: string) =>
+  toPoints(text)
+    ?.map((p) => p.join(" "))
+    .join("\n") ?? text;
 
 function onPoints(text: string) {
   const points = toPoints(text);
@@ -167,11 +173,11 @@ const toWords = (text: string) => text.replace(/_/g, " ");
     <div class="places">
       <label v-for="option in toResolved(s.propertyNames ?? {}, root).enum" :key="option" class="place">
         <span>{{ toWords(option) }}</span>
-        <input
+        <SheetField
           inputmode="numeric"
           class="short figures"
-          :value="asObject[option] ?? ''"
-          @change="setIn(option, read($event) === '' ? undefined : toTyped(read($event)))"
+          :shown="String(asObject[option] ?? '')"
+          @typed="setIn(option, $event.trim() === '' ? undefined : toTyped($event))"
         />
       </label>
     </div>
@@ -201,60 +207,62 @@ const toWords = (text: string) => text.replace(/_/g, " ");
         <option v-for="option in s.enum" :key="option" :value="option">{{ toWords(option) }}</option>
       </select>
       <span v-else-if="kind === 'figure'" class="both">
-        <input
+        <SheetField
           :id="id"
           class="short figures"
-          :value="bare"
-          @change="value = toFigure(read($event), tolerance)"
+          :shown="bare"
+          @typed="value = toFigure($event, tolerance)"
         />
         <span aria-hidden="true">±</span>
-        <input
+        <SheetField
           class="shorter figures"
-          :value="tolerance"
+          :shown="tolerance"
           :aria-label="`Tolerance of ${label}`"
           placeholder="usual"
-          @change="value = toFigure(bare, read($event))"
+          @typed="value = toFigure(bare, $event)"
         />
       </span>
       <span v-else-if="kind === 'pair'" class="both">
-        <input
+        <SheetField
           :id="id"
           class="shorter figures"
-          :value="asList[0] ?? ''"
-          @change="value = [toTyped(read($event)), asList[1] ?? '']"
+          :shown="String(asList[0] ?? '')"
+          @typed="value = [toTyped($event), asList[1] ?? '']"
         />
         <span>to</span>
-        <input
+        <SheetField
           class="shorter figures"
-          :value="asList[1] ?? ''"
+          :shown="String(asList[1] ?? '')"
           :aria-label="`${label}, to`"
-          @change="value = [asList[0] ?? '', toTyped(read($event))]"
+          @typed="value = [asList[0] ?? '', toTyped($event)]"
         />
       </span>
-      <textarea
+      <SheetField
         v-else-if="kind === 'points'"
         :id="id"
-        class="figures"
-        rows="5"
-        :value="pointsText"
+        class="figures corners"
+        :lines="5"
+        :shown="pointsText"
+        :tidy="tidyPoints"
         :placeholder="s.description"
-        @change="onPoints(read($event))"
-      ></textarea>
-      <input
+        @typed="onPoints"
+      />
+      <SheetField
         v-else-if="kind === 'measure' || kind === 'number'"
         :id="id"
         class="short figures"
-        :value="value ?? ''"
-        @change="value = toTyped(read($event))"
+        :shown="String(value ?? '')"
+        @typed="value = toTyped($event)"
       />
-      <input
+      <SheetField
         v-else
         :id="id"
-        :value="value ?? ''"
+        :shown="String(value ?? '')"
+        :tidy="(text) => text.trim()"
         :maxlength="s.maxLength"
         :disabled="fixed"
         :class="{ wide: (s.maxLength ?? 0) > 60 }"
-        @change="value = read($event).trim() || undefined"
+        @typed="value = $event.trim() || undefined"
       />
     </template>
     <p v-if="badPoints || fault" class="fault" role="alert">{{ badPoints || fault }}</p>
@@ -301,7 +309,7 @@ legend::first-letter {
 }
 
 .place:has(.wide),
-.place:has(textarea) {
+.place:has(.corners) {
   grid-column: 1 / -1;
   justify-content: flex-start;
 }
@@ -340,19 +348,13 @@ legend::first-letter {
   height: 24px;
 }
 
-input,
-select,
-textarea {
+select {
   font: inherit;
   min-height: 44px;
   padding: 0 0.5rem;
   border: 1px solid var(--ink-soft);
   background: var(--sheet);
   color: var(--ink);
-}
-
-input:disabled {
-  color: var(--ink-soft);
 }
 
 .short {
@@ -368,7 +370,7 @@ input:disabled {
   min-width: 14rem;
 }
 
-textarea {
+.corners {
   width: min(22rem, 100%);
 }
 

@@ -67,27 +67,27 @@ class WallIT extends BrowserTest {
                 .isVisible();
         assertAccessible("a kit's sheet");
         link("Copy as a new kit").click();
-        field("code *").fill("WL-1");
-        field("price *").fill("600.00");
+        page.locator("#place-code").fill("WL-1");
+        page.locator("#place-price").fill("600.00");
         button("Keep the kit").click();
         assertThat(heading("WL-1 edition 1")).isVisible();
         assertThat(page.getByText("No job.")).isVisible();
 
-        field("diameter (mm) *").first().fill("eleven");
+        page.locator("#place-disc-diameter_mm").fill("eleven");
         button("Keep as a new edition").click();
         assertThat(page.getByText(Pattern.compile("disc.diameter mm: .*eleven")))
                 .isVisible();
-        field("diameter (mm) *").first().fill("11 in");
+        page.locator("#place-disc-diameter_mm").fill("11 in");
         button("Keep as a new edition").click();
         assertThat(heading("WL-1 edition 2")).isVisible();
-        assertThat(field("diameter (mm) *").first()).hasValue(Pattern.compile("279\\.4|279\\.39+.*"));
+        assertThat(page.locator("#place-disc-diameter_mm")).hasValue(Pattern.compile("279\\.4|279\\.39+.*"));
 
         button("Edition 2").click();
         assertThat(page.getByText(Pattern.compile("disc.diameter_mm.*280.* → 279")))
                 .isVisible();
         button("Edition 1").click();
         button("Bring this edition back").click();
-        assertThat(field("diameter (mm) *").first()).hasValue("280");
+        assertThat(page.locator("#place-disc-diameter_mm")).hasValue("280");
         button("Keep as a new edition").click();
         assertThat(heading("WL-1 edition 3")).isVisible();
     }
@@ -96,18 +96,17 @@ class WallIT extends BrowserTest {
     void whatTwoChangeOfAPartIsBroughtTogether() {
         signIn("wilma");
         page.navigate("/parts/sheets/parts/BO-203");
-        field("name *").fill("Booster, mine");
+        page.locator("#place-name").fill("Booster, mine");
         Page other = another("wilma");
         other.navigate("/parts/sheets/parts/BO-203");
-        other.getByLabel("lead days", new Page.GetByLabelOptions().setExact(true))
-                .fill("17");
+        other.locator("#place-lead_days").fill("17");
         other.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep as a new edition"))
                 .click();
         assertThat(other.getByText("edition 2")).isVisible();
         button("Keep as a new edition").click();
         assertThat(page.getByRole(AriaRole.ALERT)).isVisible();
-        assertThat(field("lead days")).hasValue("17");
-        assertThat(field("name *")).hasValue("Booster, mine");
+        assertThat(page.locator("#place-lead_days")).hasValue("17");
+        assertThat(page.locator("#place-name")).hasValue("Booster, mine");
         button("Keep as a new edition").click();
         assertThat(page.getByText("edition 3")).isVisible();
     }
@@ -116,7 +115,7 @@ class WallIT extends BrowserTest {
     void aMechanicLooksAndChangesNothing() {
         signIn("tam");
         page.navigate("/parts/sheets/kits/QF-102");
-        assertThat(field("price *")).isDisabled();
+        assertThat(page.locator("#place-price")).isDisabled();
         assertThat(button("Keep as a new edition")).isHidden();
         page.navigate("/parts/lists");
         assertThat(button("Bring a price list")).isHidden();

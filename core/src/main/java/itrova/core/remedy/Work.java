@@ -8,8 +8,6 @@ import itrova.core.quantity.Component;
 import itrova.core.quantity.Measured;
 import itrova.core.settings.ShopSettings;
 import itrova.core.settings.WorkTerms;
-import itrova.core.vehicle.AxleEnd;
-import itrova.core.vehicle.Callout;
 import itrova.core.vehicle.Side;
 import java.util.Optional;
 
@@ -80,41 +78,16 @@ public record Work(
 
     /** The case after the work: the worked dimension is its target with the process's tolerance. */
     public KitOnSide applyTo(KitOnSide c) {
-        Figure result = Figure.stated(target, kind.tolerance());
-        return switch (kind) {
-            case DRILL_HOLES ->
-                c.withKit(c.kit()
-                        .withDisc(c.kit()
-                                .disc()
-                                .withHoles(c.end().count(Callout.LUG_COUNT).orElseThrow(), result)));
-            case BORE_DISC, CENTRING_RING ->
-                c.withKit(c.kit().withDisc(c.kit().disc().but().bore(result).build()));
-            case BORE_WHEEL -> c.withEnd(c.end().with(Callout.WHEEL_BORE, worked()));
-            case TURN_FLANGE -> c.withEnd(c.end().with(Callout.FLANGE, worked()));
-            case ROUND_CORNER -> c.withWorked(c.worked().withCorner(target - kind.tolerance()));
-            case LONGER_STUDS ->
-                c.kit().studs().isPresent()
-                        ? c.withKit(c.kit().withStuds(c.kit().studs().get().withStickOut(result)))
-                        : c.withEnd(c.end().with(Callout.STUD_STICK_OUT, worked()));
-            case WHEEL_RING -> c.withWorked(c.worked().withWheelRing(worked()));
-            case WHEEL_SPACER -> c.withWorked(c.worked().withSpacer(worked()));
-            case SHIM_STACK -> c.withWorked(c.worked().withShims(target));
-            case GRIND_RIB ->
-                part.isPresent() ? part.get().applyTo(c) : c.withEnd(c.end().with(Callout.KNUCKLE_RIB, worked()));
-            case REMACHINE_HUB -> c.withEnd(redrilled(c.end()));
-            default -> part.orElseThrow().applyTo(c);
-        };
+        return kind.remedy().applyTo(c, this);
     }
 
-    private AxleEnd redrilled(AxleEnd end) {
-        NewPart.Redrilled to = (NewPart.Redrilled) part.orElseThrow();
-        return end.toBuilder()
-                .count(Callout.LUG_COUNT, to.count())
-                .boltCircle(worked())
-                .build();
+    /** The worked dimension as a figure of the kit. */
+    Figure result() {
+        return Figure.stated(target, kind.tolerance());
     }
 
-    private Measured worked() {
+    /** The worked dimension as if it had been measured. */
+    Measured measured() {
         return Measured.of(target, Component.rectangular(WorkSource.of(side, kind), kind.tolerance()));
     }
 }

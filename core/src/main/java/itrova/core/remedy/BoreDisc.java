@@ -1,0 +1,21 @@
+package itrova.core.remedy;
+
+import itrova.core.placed.KitOnSide;
+
+/** The disc's centre opened to sit on the register. */
+final class BoreDisc extends Remedy {
+    BoreDisc() {
+        super(
+                "Bore the disc's centre",
+                0.02,
+                Undo.NEVER,
+                "Measure the bore before it leaves the lathe.",
+                "Centre on the disc's face, not on its rim.");
+    }
+
+    @Override
+    KitOnSide applyTo(KitOnSide c, Work work) {
+        return c.withKit(
+                c.kit().withDisc(c.kit().disc().but().bore(work.result()).build()));
+    }
+}

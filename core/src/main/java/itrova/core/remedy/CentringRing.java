@@ -1,0 +1,21 @@
+package itrova.core.remedy;
+
+import itrova.core.placed.KitOnSide;
+
+/** A ring between a bore that is too large and the register. */
+final class CentringRing extends Remedy {
+    CentringRing() {
+        super(
+                "Make a centring ring for the register",
+                0.02,
+                Undo.POSSIBLE,
+                "Measure the ring inside and outside before pressing it in.",
+                "The ring must not hold the disc off the hub.");
+    }
+
+    @Override
+    KitOnSide applyTo(KitOnSide c, Work work) {
+        return c.withKit(
+                c.kit().withDisc(c.kit().disc().but().bore(work.result()).build()));
+    }
+}

@@ -1,0 +1,28 @@
+package itrova.core.remedy;
+
+import itrova.core.placed.KitOnSide;
+import itrova.core.vehicle.Callout;
+
+/** A rib or stop ground back where the caliper comes too near. */
+final class GrindRib extends Remedy {
+    GrindRib() {
+        super(
+                "Grind a rib back",
+                0.3,
+                Undo.NEVER,
+                "Measure what was taken, radius the edges, crack-test before it goes on.",
+                "Never into a boss that carries load; eye and face protection, sparks away from fuel.");
+    }
+
+    @Override
+    KitOnSide applyTo(KitOnSide c, Work work) {
+        return work.part()
+                .map(ground -> ground.applyTo(c))
+                .orElseGet(() -> c.withEnd(c.end().with(Callout.KNUCKLE_RIB, work.measured())));
+    }
+
+    @Override
+    boolean isOnVehicle() {
+        return true;
+    }
+}

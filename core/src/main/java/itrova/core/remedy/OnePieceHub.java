@@ -1,0 +1,30 @@
+package itrova.core.remedy;
+
+import itrova.core.placed.KitOnSide;
+
+/** A locking hub of the kind the kit is made for. */
+final class OnePieceHub extends Remedy {
+    OnePieceHub() {
+        super(
+                "Fit a locking hub in one piece",
+                0,
+                Undo.POSSIBLE,
+                "Turn the wheel locked and free before the road.",
+                "Its bolts are torqued in order.");
+    }
+
+    @Override
+    KitOnSide applyTo(KitOnSide c, Work work) {
+        return work.part().orElseThrow().applyTo(c);
+    }
+
+    @Override
+    boolean isPaired() {
+        return true;
+    }
+
+    @Override
+    boolean isPart() {
+        return true;
+    }
+}

@@ -1,0 +1,25 @@
+package itrova.core.remedy;
+
+import itrova.core.placed.KitOnSide;
+
+/** The flange's corner rounded to clear the fillet in the hat. */
+final class RoundCorner extends Remedy {
+    RoundCorner() {
+        super(
+                "Round the flange's outboard corner",
+                0.3,
+                Undo.NEVER,
+                "Try the disc: it must sit flat on the face, light seen nowhere.",
+                "Hot swarf; keep the mounting face itself untouched.");
+    }
+
+    @Override
+    KitOnSide applyTo(KitOnSide c, Work work) {
+        return c.withWorked(c.worked().withCorner(work.target() - tolerance()));
+    }
+
+    @Override
+    boolean isOnVehicle() {
+        return true;
+    }
+}

@@ -1,0 +1,26 @@
+package itrova.core.remedy;
+
+import itrova.core.placed.KitOnSide;
+import itrova.core.vehicle.Callout;
+
+/** The hub's flange turned down to go into the hat. */
+final class TurnFlange extends Remedy {
+    TurnFlange() {
+        super(
+                "Turn the flange down",
+                0.05,
+                Undo.NEVER,
+                "Measure the flange before it leaves the lathe.",
+                "Heavy shaft between centres; no loose sleeves at the lathe.");
+    }
+
+    @Override
+    KitOnSide applyTo(KitOnSide c, Work work) {
+        return c.withEnd(c.end().with(Callout.FLANGE, work.measured()));
+    }
+
+    @Override
+    boolean isOnVehicle() {
+        return true;
+    }
+}
