@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { computed } from "vue";
 import type { Schemas } from "../../api/client";
 
 /** What a list would do, or did: counts first, then what keeps it out, what is odd, and some of what changes. */
@@ -10,6 +11,24 @@ const counts = () => [
   { many: report.same, word: "as they were" },
   { many: report.refused, word: "refused", isBad: report.refused > 0 },
 ];
+
+/** What is wrong and what is odd; where only the first are told, how many there are. */
+const told = computed(() =>
+  [
+    {
+      title: "What keeps it out",
+      heading: "What is wrong",
+      problems: report.faults,
+      all: Math.max(report.refused, report.faults.length),
+    },
+    {
+      title: "Odd, but keeps nothing out",
+      heading: "What is odd",
+      problems: report.remarks,
+      all: report.remarked,
+    },
+  ].filter((t) => t.problems.length),
+);
 </script>
 
 <template>
@@ -19,46 +38,22 @@ const counts = () => [
       <dt>{{ c.word }}</dt>
     </div>
   </dl>
-  <template v-if="report.faults.length">
-    <h3>What keeps it out</h3>
-    <p v-if="report.refused > report.faults.length" class="soft small">
-      The first {{ report.faults.length }} faults.
+  <template v-for="t in told" :key="t.title">
+    <h3>{{ t.title }}</h3>
+    <p v-if="t.all > t.problems.length" class="soft small">
+      The first {{ t.problems.length }} of {{ t.all }}.
     </p>
-    <div class="scroll" role="region" aria-label="Faults" tabindex="0">
+    <div class="scroll" role="region" :aria-label="t.title" tabindex="0">
       <table class="plain">
         <thead>
           <tr>
             <th scope="col" class="right">Row</th>
             <th scope="col">Column</th>
-            <th scope="col">What is wrong</th>
+            <th scope="col">{{ t.heading }}</th>
           </tr>
         </thead>
         <tbody>
-          <tr v-for="(p, i) in report.faults" :key="i">
-            <td class="right figures">{{ p.row }}</td>
-            <td>{{ p.field }}</td>
-            <td>{{ p.message }}</td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
-  </template>
-  <template v-if="report.remarks.length">
-    <h3>Odd, but keeps nothing out</h3>
-    <p v-if="report.remarked > report.remarks.length" class="soft small">
-      The first {{ report.remarks.length }} of {{ report.remarked }}.
-    </p>
-    <div class="scroll" role="region" aria-label="Remarks" tabindex="0">
-      <table class="plain">
-        <thead>
-          <tr>
-            <th scope="col" class="right">Row</th>
-            <th scope="col">Column</th>
-            <th scope="col">What is odd</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="(p, i) in report.remarks" :key="i">
+          <tr v-for="(p, i) in t.problems" :key="i">
             <td class="right figures">{{ p.row }}</td>
             <td>{{ p.field }}</td>
             <td>{{ p.message }}</td>
