@@ -50,7 +50,7 @@ export function useSheet(wall: Wall, code: string, from: string) {
     const rest: string[] = [];
     for (const p of refusal.problems) {
       if (p.field) places.set(toPlaceKey(p.field), p.message);
-      rest.push(p.field ? `${p.field.replace(/_/g, " ")}: ${p.message}` : p.message);
+      rest.push(p.field ? `${toPlaceKey(p.field).replace(/[._]/g, " ")}: ${p.message}` : p.message);
     }
     faults.value = places;
     others.value = rest;
