@@ -94,9 +94,9 @@ onMounted(load);
   <div v-if="draft" class="both" :class="{ one: wall !== 'kits' }">
     <section class="sheet form">
       <p class="soft small">
-        Figures as the papers print them: 280, 2 13/16 in, 55 lbf·ft. Tolerance is half its width; left empty,
-        the usual class counts. Jobs keep the edition they were judged with and are told when a later one
-        changes their verdict.
+        Figures as the papers print them: 280, 2 13/16 in, 55 lbf·ft; a bare number is in the unit named.
+        Tolerance is half its width; left empty, the usual class counts. Jobs keep the edition they were
+        judged with and are told when a later one changes their verdict.
       </p>
       <fieldset class="bare" :disabled="!session.isLead">
         <SheetNode
@@ -112,7 +112,7 @@ onMounted(load);
       </fieldset>
     </section>
     <aside>
-      <section v-if="wall !== 'parts'" class="sheet side drawing">
+      <section v-if="wall !== 'parts'" class="sheet side">
         <KitSectionDrawing v-if="wall === 'kits'" :kit="draft" />
         <WheelProfileDrawing v-else-if="wheel" :wheel="wheel" />
         <nav v-if="groups.length" class="groups" aria-label="Parts of the sheet">
@@ -190,10 +190,11 @@ onMounted(load);
   margin-bottom: 1rem;
 }
 
-.drawing {
+aside {
   position: sticky;
   top: 0.5rem;
-  z-index: 1;
+  max-height: calc(100vh - 1rem);
+  overflow-y: auto;
 }
 
 .bare {
@@ -231,6 +232,11 @@ onMounted(load);
 @media (max-width: 900px) {
   .both {
     grid-template-columns: 1fr;
+  }
+
+  aside {
+    position: static;
+    max-height: none;
   }
 }
 </style>
