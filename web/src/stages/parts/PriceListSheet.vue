@@ -86,9 +86,9 @@ onMounted(async () => {
         A list is taken whole or not at all. Mend {{ toRows(list.report.refused) }} in the file and bring it
         again, or tell the columns anew.
       </p>
-      <div v-if="session.isLead && list.phase === 'LOOKED'" class="moves">
+      <div v-if="session.isLead && list.phase !== 'TAKEN'" class="moves">
         <Button
-          v-if="!list.report.refused"
+          v-if="list.phase === 'LOOKED' && !list.report.refused"
           :label="fresh ? `Take all ${toRows(list.rows)}` : 'Nothing to take: all as it was'"
           :disabled="!fresh"
           :loading="isSending"

@@ -27,6 +27,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
 import org.dhatim.fastexcel.Workbook;
 import org.dhatim.fastexcel.Worksheet;
 import org.junit.jupiter.api.Test;
@@ -343,6 +345,23 @@ class ListReadingTest {
     @ValueSource(strings = {"", "\n\n", "code,price\n", "PK\u0003\u0004 and no workbook behind it"})
     void whatIsNoListIsRefused(String text) {
         assertThatThrownBy(() -> read(text)).isInstanceOf(DocumentException.class);
+    }
+
+    /** Seventy megabytes of texts packed into some kilobytes. */
+    @Test
+    void aWorkbookThatWouldFillTheMemoryIsRefused() throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(out)) {
+            zip.putNextEntry(new ZipEntry("xl/sharedStrings.xml"));
+            byte[] megabyte = new byte[1024 * 1024];
+            for (int i = 0; i < 70; i++) {
+                zip.write(megabyte);
+            }
+        }
+        assertThat(out.size()).isLessThan(200_000);
+        assertThatThrownBy(() -> read(out.toByteArray()))
+                .isInstanceOf(DocumentException.class)
+                .hasMessageContaining("unpacks to more than is taken");
     }
 
     @Test
