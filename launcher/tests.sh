@@ -14,7 +14,7 @@ run_tests() {
   cd "$here"
   ITROVA_TEST_DB="127.0.0.1:$(cat "$state/db.port")" ITROVA_TEST_DB_PASSWORD=$(cat "$state/db.password") \
     ITROVA_TEST_DB_OWNER_PASSWORD=$(cat "$state/db.owner-password") \
-    PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 mvn -B -ntp verify "$@"
+    PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 MAVEN_OPTS="${MAVEN_OPTS:--XX:TieredStopAtLevel=1}" mvn -B -ntp verify "$@"
 }
 
 # Ends the data base the tests began, unless another command has begun one since.
