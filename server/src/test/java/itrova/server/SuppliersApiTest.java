@@ -166,7 +166,8 @@ class SuppliersApiTest {
                 if (one.path("name").equals(now.path("name"))
                         && !one.path("address").asString().isEmpty()) {
                     ObjectNode form = ((ObjectNode) now.deepCopy()).put("address", address.apply(one));
-                    assertThat(lead.put("/api/suppliers", form.toString()).status()).isEqualTo(200);
+                    assertThat(lead.put("/api/suppliers", form.toString()).status())
+                            .isEqualTo(200);
                 }
             }
         }
