@@ -85,7 +85,7 @@ class DemoDataTest {
                 "Light van, front discs",
                 "Estate car, rear discs",
                 "Panel van, rear discs",
-                "Forestry field car, front discs",
+                "Forestry wagon, front discs",
                 "Crew carrier, front discs",
                 "Roadster, independent rear",
                 "Boat trailer, two axles"
