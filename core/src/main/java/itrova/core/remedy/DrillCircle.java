@@ -1,7 +1,5 @@
 package itrova.core.remedy;
 
-import itrova.core.placed.KitOnSide;
-
 /** A second circle of holes in the disc, between those it has. */
 final class DrillCircle extends Remedy {
     DrillCircle() {
@@ -11,11 +9,6 @@ final class DrillCircle extends Remedy {
                 Undo.NEVER,
                 "Measure the first hole's place and size before drilling the next.",
                 "Clamp the disc; swarf is sharp; eye protection. Never between cooling vanes that start at the hat.");
-    }
-
-    @Override
-    KitOnSide applyTo(KitOnSide c, Work work) {
-        return work.part().orElseThrow().applyTo(c);
     }
 
     @Override

@@ -1,7 +1,5 @@
 package itrova.core.remedy;
 
-import itrova.core.placed.KitOnSide;
-
 /** Bolts at the housing that reach through what is stacked on them now. */
 final class LongerTBolts extends Remedy {
     LongerTBolts() {
@@ -11,11 +9,6 @@ final class LongerTBolts extends Remedy {
                 Undo.POSSIBLE,
                 "Count the threads past the nut.",
                 "Grade 8 or class 10.9 at least; local rules come first.");
-    }
-
-    @Override
-    KitOnSide applyTo(KitOnSide c, Work work) {
-        return work.part().orElseThrow().applyTo(c);
     }
 
     @Override

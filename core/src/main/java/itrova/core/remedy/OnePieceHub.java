@@ -1,7 +1,5 @@
 package itrova.core.remedy;
 
-import itrova.core.placed.KitOnSide;
-
 /** A locking hub of the kind the kit is made for. */
 final class OnePieceHub extends Remedy {
     OnePieceHub() {
@@ -11,11 +9,6 @@ final class OnePieceHub extends Remedy {
                 Undo.POSSIBLE,
                 "Turn the wheel locked and free before the road.",
                 "Its bolts are torqued in order.");
-    }
-
-    @Override
-    KitOnSide applyTo(KitOnSide c, Work work) {
-        return work.part().orElseThrow().applyTo(c);
     }
 
     @Override

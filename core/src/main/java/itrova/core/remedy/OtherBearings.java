@@ -1,7 +1,5 @@
 package itrova.core.remedy;
 
-import itrova.core.placed.KitOnSide;
-
 /** Bearings of a standard size between spindle and hub. */
 final class OtherBearings extends Remedy {
     OtherBearings() {
@@ -11,11 +9,6 @@ final class OtherBearings extends Remedy {
                 Undo.POSSIBLE,
                 "Try the cone on the spindle before the cups are pressed.",
                 "Cups are brittle: press straight, eye protection.");
-    }
-
-    @Override
-    KitOnSide applyTo(KitOnSide c, Work work) {
-        return work.part().orElseThrow().applyTo(c);
     }
 
     @Override

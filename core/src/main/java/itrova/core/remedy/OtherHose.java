@@ -1,7 +1,5 @@
 package itrova.core.remedy;
 
-import itrova.core.placed.KitOnSide;
-
 /** A hose of the length the wheel's travel wants. */
 final class OtherHose extends Remedy {
     OtherHose() {
@@ -11,11 +9,6 @@ final class OtherHose extends Remedy {
                 Undo.POSSIBLE,
                 "Lay it in at full lock and full travel before it is filled.",
                 "Brake hoses are made and tested by a licensed maker, never crimped in the shop.");
-    }
-
-    @Override
-    KitOnSide applyTo(KitOnSide c, Work work) {
-        return work.part().orElseThrow().applyTo(c);
     }
 
     @Override

@@ -1,7 +1,5 @@
 package itrova.core.remedy;
 
-import itrova.core.placed.KitOnSide;
-
 /** Nuts that suit thread and seat. */
 final class OtherNuts extends Remedy {
     OtherNuts() {
@@ -11,11 +9,6 @@ final class OtherNuts extends Remedy {
                 Undo.POSSIBLE,
                 "Run every nut on by hand to the seat.",
                 "A nut of the wrong seat works loose.");
-    }
-
-    @Override
-    KitOnSide applyTo(KitOnSide c, Work work) {
-        return work.part().orElseThrow().applyTo(c);
     }
 
     @Override

@@ -31,8 +31,10 @@ abstract class Remedy {
         this.caution = caution;
     }
 
-    /** The case after the work: what was worked is its target with the process's tolerance, or the part is in. */
-    abstract KitOnSide applyTo(KitOnSide c, Work work);
+    /** The case after the work: the part is in; what works a dimension says how, with its target and the process's tolerance. */
+    KitOnSide applyTo(KitOnSide c, Work work) {
+        return work.part().orElseThrow().applyTo(c);
+    }
 
     /** Whether it is done to the vehicle's own parts rather than to the kit's. */
     boolean isOnVehicle() {

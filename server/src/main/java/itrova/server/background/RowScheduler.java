@@ -4,18 +4,21 @@ import com.github.kagkarlsson.scheduler.Scheduler;
 import com.github.kagkarlsson.scheduler.task.FailureHandler;
 import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
+import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.function.BiConsumer;
 import java.util.function.BooleanSupplier;
 import javax.sql.DataSource;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.datasource.TransactionAwareDataSourceProxy;
 
 /**
  * Rows of a table run by whichever instance is free, one owner at a time. Scheduling takes part in the transaction it is done in: what is
- * rolled back never runs.
+ * rolled back never runs. Each kind of rows has a class of its own, made once; it begins when the server is ready and ends with it.
  */
-public final class RowScheduler {
+public abstract class RowScheduler {
     private static final Duration LOOK = Duration.ofMillis(250);
     private static final Duration HEARTBEAT = Duration.ofSeconds(3);
     private static final Duration FIRST_PAUSE = Duration.ofSeconds(1);
@@ -31,7 +34,7 @@ public final class RowScheduler {
      * @param atOnce how many run at once here
      * @param work runs the row of an id, and may ask whether this instance is about to end; what it throws is tried again with growing pauses
      */
-    public RowScheduler(
+    protected RowScheduler(
             DataSource dataSource, String name, String table, int atOnce, BiConsumer<String, BooleanSupplier> work) {
         task = Tasks.oneTime(name)
                 .onFailure(new FailureHandler.ExponentialBackoffFailureHandler<>(FIRST_PAUSE, LONGER_EACH_TIME))
@@ -47,10 +50,12 @@ public final class RowScheduler {
                 .build();
     }
 
+    @EventListener(ApplicationReadyEvent.class)
     public void start() {
         scheduler.start();
     }
 
+    @PreDestroy
     public void stop() {
         scheduler.stop();
     }
