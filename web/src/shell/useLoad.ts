@@ -7,15 +7,24 @@ export function useLoad<T>(fetcher: () => Promise<T>, words?: { inUnits: () => u
   const failure = ref("");
   const isLoading = ref(true);
 
-  async function load() {
+  let latest = 0;
+
+  /** What was asked before something newer was asked or came is not shown: it may tell of yesterday. */
+  async function load(): Promise<void> {
+    const mine = ++latest;
+    const before = data.value;
     isLoading.value = true;
     failure.value = "";
     try {
-      data.value = await fetcher();
+      const answer = await fetcher();
+      if (mine !== latest) return;
+      if (data.value !== before) return await load(); // an action's answer came in between
+      data.value = answer;
     } catch (e) {
-      failure.value = e instanceof Refusal ? e.message : "Something went wrong here. Reload the page.";
+      if (mine === latest)
+        failure.value = e instanceof Refusal ? e.message : "Something went wrong here. Reload the page.";
     } finally {
-      isLoading.value = false;
+      if (mine === latest) isLoading.value = false;
     }
   }
 

@@ -112,6 +112,9 @@ class BenchIT extends BrowserTest {
         }
         assertThat(bench.getByText("What came changes the fit")).isHidden();
 
+        // the sheet's own alarm has gone too, and moves nothing any more
+        waitForStillness();
+
         // the damaged one goes back and is replaced; a caliper that sticks is said so, and is good when it is tried
         // again
         line.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Send back")))

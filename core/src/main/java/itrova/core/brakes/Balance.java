@@ -4,7 +4,11 @@ import itrova.core.finding.Verdict;
 import itrova.core.hydraulics.ProportioningValve;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** Whether the front locks before the rear. */
 final class Balance {
@@ -39,35 +43,40 @@ final class Balance {
         if (!j.circuit.valve().isProportioning()) {
             return Optional.empty();
         }
-        Optional<Double> reached = j.middle(v -> BrakeModel.pressure(v, BrakeModel.MOST_FOOT));
-        Optional<Double> knee = j.middle(v -> v.of(BrakeQuantity.VALVE_KNEE));
-        return reached.isPresent() && knee.isPresent() && knee.get() > reached.get()
+        OptionalDouble reached = j.middle(v -> BrakeModel.pressure(v, BrakeModel.MOST_FOOT));
+        OptionalDouble knee = j.middle(v -> v.of(BrakeQuantity.VALVE_KNEE));
+        return reached.isPresent() && knee.isPresent() && knee.getAsDouble() > reached.getAsDouble()
                 ? Optional.of(Phrase.of(
                         "brakes.knee-out-of-reach",
-                        Amount.megapascals(knee.get(), 1),
-                        Amount.megapascals(reached.get(), 1)))
+                        Amount.megapascals(knee.getAsDouble(), 1),
+                        Amount.megapascals(reached.getAsDouble(), 1)))
                 : Optional.empty();
     }
 
     /** The valve that leaves the rear most of its share and is proven to keep it below the front, or that none does. */
     private Phrase valve() {
-        double most = 0;
-        Phrase words = Phrase.of("brakes.no-valve-does");
+        return tried().stream()
+                .filter(this::isProven)
+                .findFirst()
+                .map(v -> Phrase.of(
+                        "brakes.a-valve-would-do", Amount.megapascals(v.knee(), 1), Amount.number(v.slope(), 2)))
+                .orElse(Phrase.of("brakes.no-valve-does"));
+    }
+
+    /** Valves as they are made, the one that leaves the rear most first: the first that is proven needs no other to be tried. */
+    private static List<ProportioningValve> tried() {
+        List<ProportioningValve> all = new ArrayList<>();
         for (double slope = 0.25; slope < 0.61; slope += 0.05) {
             for (double knee = 0.5; knee < 6.1; knee += 0.5) {
-                ProportioningValve tried = new ProportioningValve(knee, slope);
-                double left = tried.behind(HARD_STOP);
-                if (left > most && isProven(tried)) {
-                    most = left;
-                    words = Phrase.of("brakes.a-valve-would-do", Amount.megapascals(knee, 1), Amount.number(slope, 2));
-                }
+                all.add(new ProportioningValve(knee, slope));
             }
         }
-        return words;
+        all.sort(Comparator.comparingDouble(v -> -v.behind(HARD_STOP)));
+        return all;
     }
 
     private boolean isProven(ProportioningValve tried) {
-        return j.proven(v -> BalanceModel.balance(v, Load.EMPTY, tried)) >= 0
-                && j.proven(v -> BalanceModel.balance(v, Load.LADEN, tried)) >= 0;
+        return j.isProven(v -> BalanceModel.balance(v, Load.EMPTY, tried))
+                && j.isProven(v -> BalanceModel.balance(v, Load.LADEN, tried));
     }
 }

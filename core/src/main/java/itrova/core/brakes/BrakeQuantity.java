@@ -95,9 +95,22 @@ public enum BrakeQuantity implements Titled {
     }
 
     private static final int COLUMNS = 10;
-    private static final Map<String, Row> ROWS = Table.rows(BrakeQuantity.class, "quantities.psv", COLUMNS).stream()
-            .map(Row::of)
-            .collect(Collectors.toMap(Row::name, Function.identity()));
+
+    /** The table, read before the first quantity is made. */
+    private static final class Rows {
+        static final Map<String, Row> BY_NAME = Table.rows(BrakeQuantity.class, "quantities.psv", COLUMNS).stream()
+                .map(Row::of)
+                .collect(Collectors.toMap(Row::name, Function.identity()));
+    }
+
+    private final Row row;
+
+    BrakeQuantity() {
+        row = Rows.BY_NAME.get(name());
+        if (row == null) {
+            throw new IllegalStateException("quantities.psv has no row for " + name());
+        }
+    }
 
     private record Row(
             String name,
@@ -125,53 +138,45 @@ public enum BrakeQuantity implements Titled {
         }
     }
 
-    private Row row() {
-        Row row = ROWS.get(name());
-        if (row == null) {
-            throw new IllegalStateException("quantities.psv has no row for " + name());
-        }
-        return row;
-    }
-
     public Where where() {
-        return row().where();
+        return row.where();
     }
 
     /** Unit it is given in. */
     public String unit() {
-        return row().unit();
+        return row.unit();
     }
 
     public double min() {
-        return row().min();
+        return row.min();
     }
 
     public double max() {
-        return row().max();
+        return row.max();
     }
 
     /** The value taken where nobody says, and marked as assumed; absent where it must be read or told. */
     public OptionalDouble usual() {
-        return row().usual();
+        return row.usual();
     }
 
     /** How far the usual value may be off. */
     public double usualHalfLimit() {
-        return row().half();
+        return row.half();
     }
 
     /** Where the usual value comes from. */
     public String source() {
-        return row().source();
+        return row.source();
     }
 
     public String howTo() {
-        return row().howTo();
+        return row.howTo();
     }
 
     /** What is done wrong most often when it is got. */
     public String slip() {
-        return row().slip();
+        return row.slip();
     }
 
     @Override

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
 
@@ -48,14 +49,19 @@ final class Judging {
         figures.add(new BrakeFigure(kind, r.value().filter(m -> Double.isFinite(m.value())), r.missing(), r.assumed()));
     }
 
-    /** Least a margin is by its doubt; without bound where it is not known. */
-    double proven(ToDoubleFunction<Values> margin) {
-        return reckoning.of(margin).value().map(m -> m.value() - m.expanded()).orElse(Double.NEGATIVE_INFINITY);
+    /** Whether a margin fits by its doubt. Its middle alone is some forty times quicker, and decides where it falls short already. */
+    boolean isProven(ToDoubleFunction<Values> margin) {
+        return middle(margin).orElse(-1) >= 0
+                && reckoning
+                        .of(margin)
+                        .value()
+                        .filter(m -> verdict(m) == Verdict.FITS)
+                        .isPresent();
     }
 
-    /** The middle of a figure; absent where something is missing. */
-    Optional<Double> middle(ToDoubleFunction<Values> figure) {
-        return new Reckoning(circuit, false).of(figure).value().map(Measured::value);
+    /** The middle of a figure; absent where something is missing or no number comes of it. */
+    OptionalDouble middle(ToDoubleFunction<Values> figure) {
+        return reckoning.middle(figure);
     }
 
     BrakeFinding judge(BrakeCheck check, String unit, ToDoubleFunction<Values> margin, String words, String source) {
