@@ -46,7 +46,8 @@ final class BrakePlans {
                     'Idempotency-Key': crypto.randomUUID() },
                   body: JSON.stringify(body),
                 });
-                return answer.ok ? '' : await answer.text();
+                const said = await answer.text(); // an answer nobody reads stays on its way
+                return answer.ok ? '' : said;
               };
               const { fluid, ...plan } = JSON.parse(told);
               const end = await (await fetch(`/api/axles/${axle}/end`)).json();
