@@ -10,7 +10,6 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
-import com.microsoft.playwright.Request;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
@@ -19,9 +18,7 @@ import itrova.formats.JobDocument;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
@@ -34,16 +31,13 @@ abstract class BrowserTest {
     private static Playwright playwright;
     private static Browser browser;
     /** How long a page may take to become as expected: other programs may keep both cores busy. */
-    private static final double PATIENCE_MS = 30_000;
+    private static final double PATIENCE_MS = 120_000;
 
     private static final String AXE = AxeBuilder.getAxeScript();
 
     protected BrowserContext context;
     protected Page page;
     private final List<String> faults = new ArrayList<>();
-
-    /** Requests sent and not yet answered. */
-    private final Set<Request> onTheirWay = new HashSet<>();
 
     @BeforeAll
     static void open() {
@@ -75,7 +69,7 @@ abstract class BrowserTest {
                 new Browser.NewContextOptions().setViewportSize(1280, 800).setBaseURL(RunningApplication.address()));
         page = context.newPage();
         page.setDefaultTimeout(PATIENCE_MS);
-        page.setDefaultNavigationTimeout(60_000);
+        page.setDefaultNavigationTimeout(PATIENCE_MS);
         page.onPageError(faults::add);
         page.onConsoleMessage(m -> {
             // refused requests are shown by the browser as errors too; they are part of some tests
@@ -83,9 +77,6 @@ abstract class BrowserTest {
                 faults.add(m.text());
             }
         });
-        page.onRequest(onTheirWay::add);
-        page.onRequestFinished(onTheirWay::remove);
-        page.onRequestFailed(onTheirWay::remove);
         page.onRequest(r -> {
             if (!r.url().startsWith(RunningApplication.address())
                     && !r.url().startsWith("data:")
@@ -129,12 +120,8 @@ abstract class BrowserTest {
         page.waitForURL("**/floor");
     }
 
-    /**
-     * Waits until every answer is in and nothing fades or slides any more: a fade would be measured as poor contrast, and what moves
-     * between the press of a button and its release is not clicked.
-     */
+    /** Waits until nothing fades or slides any more: a fade would be measured as poor contrast. */
     protected void waitForStillness() {
-        page.waitForCondition(onTheirWay::isEmpty);
         page.waitForFunction("() => document.getAnimations().every((a) => a.playState !== 'running')");
     }
 

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
@@ -114,9 +113,7 @@ class ChoosingIT extends BrowserTest {
         other.keyboard().press("Enter");
         assertThat(other.getByText(Pattern.compile("\\d+ to send"))).hasCount(0);
         page.bringToFront();
-        assertThat(page.getByText("New readings: judged again"))
-                .isVisible(new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions()
-                        .setTimeout(15_000));
+        assertThat(page.getByText("New readings: judged again")).isVisible();
     }
 
     @Test
@@ -233,8 +230,7 @@ class ChoosingIT extends BrowserTest {
         button("Keep").click();
         assertThat(button("spokes set out")).isVisible();
         // a message that fades while it is measured would count as poor contrast
-        assertThat(page.locator(".p-toast-message"))
-                .hasCount(0, new LocatorAssertions.HasCountOptions().setTimeout(10_000));
+        assertThat(page.locator(".p-toast-message")).hasCount(0);
         assertAccessible("what if");
         button("Drop").click();
         assertThat(page.getByText("Change a reading, put on another wheel")).isVisible();

@@ -50,7 +50,8 @@ class HandOverIT extends BrowserTest {
                         setValue: s.torqueNm ? `${s.torqueNm} N·m` : "", held: "seen", confirmed: false, cautionRead: true,
                         readings: s.reading ? read[s.reading.kind] : [], loose: /mockup|make-good/.test(s.id) ? ["PADS"] : [], seal: card.seal }),
                     });
-                    if (!answer.ok) throw new Error(s.id + ": " + (await answer.text()));
+                    const said = await answer.text();
+                    if (!answer.ok) throw new Error(s.id + ": " + said);
                   }
                 }""", (int) axle);
     }

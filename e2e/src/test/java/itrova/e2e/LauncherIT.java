@@ -122,7 +122,7 @@ class LauncherIT {
     private static String get(String path) throws Exception {
         return HTTP.send(
                         HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
-                                .timeout(Duration.ofSeconds(30))
+                                .timeout(Duration.ofSeconds(120))
                                 .build(),
                         HttpResponse.BodyHandlers.ofString())
                 .body();

@@ -127,7 +127,7 @@ class PeopleIT extends BrowserTest {
                   units: 'METRIC', seen: 0, at: new Date().toISOString(), by: 'quill', confirmed: true}]))""", (int) van);
         page.reload();
         assertThat(page.getByText("1 waiting for quill to sign in")).isVisible();
-        page.waitForTimeout(500);
+        waitForStillness();
         assertThat((String) page.evaluate("() => localStorage.getItem('itrova.outbox')"))
                 .contains("quill");
     }

@@ -99,7 +99,7 @@ public final class BrakesDocument {
         out.append("\n").append(state).append(":\n");
         for (BrakeFigure f : report.figures()) {
             out.append("  ")
-                    .append(f.kind().title())
+                    .append(wording.title(f.kind()))
                     .append(": ")
                     .append(amount(f.value(), f.kind().unit(), wording));
             f.mostDoubtful().ifPresent(at -> out.append("; most doubt: ").append(at.words()));
@@ -112,7 +112,7 @@ public final class BrakesDocument {
             out.append("  [")
                     .append(f.verdict().word())
                     .append("] ")
-                    .append(f.check().title())
+                    .append(wording.title(f.check()))
                     .append(f.isCritical() ? "" : " (advises)")
                     .append(": margin ")
                     .append(amount(f.margin(), f.unit(), wording))

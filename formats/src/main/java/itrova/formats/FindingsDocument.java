@@ -66,7 +66,7 @@ public final class FindingsDocument {
                 Locale.ROOT,
                 "  %-5s %-19s %-14s %s%n",
                 f.side().word(),
-                f.check().title(),
+                wording.title(f.check()),
                 f.verdict().word(),
                 margin(f, wording)));
         out.append("        why: ").append(wording.say(e.why())).append('\n');
@@ -83,7 +83,7 @@ public final class FindingsDocument {
         out.append(String.format(
                 Locale.ROOT,
                 "  brakes %-35s %-14s%s%n",
-                f.check().title(),
+                wording.title(f.check()),
                 f.verdict().word(),
                 f.isCritical() ? "" : " (advises)"));
         out.append("        next: ").append(wording.say(f.next())).append('\n');

@@ -59,7 +59,7 @@ public final class OrderDocument {
                     .append(o.gate().state().name().toLowerCase(Locale.ROOT))
                     .append('\n');
             o.gate().holding().forEach(f -> out.append("  held by ")
-                    .append(f.check().title())
+                    .append(wording.title(f.check()))
                     .append(", ")
                     .append(f.side().word())
                     .append(": ")
@@ -68,7 +68,7 @@ public final class OrderDocument {
                     .append(wording.say(f.nextMove()))
                     .append('\n'));
             o.gate().brakes().forEach(b -> out.append("  held by ")
-                    .append(b.title())
+                    .append(wording.say(b.title()))
                     .append(", brakes of the vehicle: ")
                     .append(b.verdict().word())
                     .append(". ")
@@ -186,7 +186,7 @@ public final class OrderDocument {
                     .put("next", wording.say(f.nextMove())));
             ArrayNode brakes = n.putArray("held_by_brakes");
             o.gate().brakes().forEach(b -> brakes.addObject()
-                    .put("check", b.title())
+                    .put("check", wording.say(b.title()))
                     .put("verdict", b.verdict().word())
                     .put("next", wording.say(b.next())));
             ArrayNode lines = n.putArray("lines");

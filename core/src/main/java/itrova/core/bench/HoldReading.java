@@ -57,7 +57,7 @@ public record HoldReading(HoldWanted wanted, double value, double doubt, Verdict
 
     /** The reading with its limits, in words. */
     public Phrase said() {
-        return Phrase.all(Phrase.of("bench.read", wanted.kind().title(), amount(value), amount(doubt)), " ", limits());
+        return Phrase.all(Phrase.of("bench.read", wanted.kind(), amount(value), amount(doubt)), " ", limits());
     }
 
     /** Said where it is not proven to lie within its limits. */

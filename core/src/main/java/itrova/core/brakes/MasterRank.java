@@ -68,7 +68,7 @@ public record MasterRank(
                 .findFirst()
                 .map(f -> Phrase.of(
                         worst == Verdict.DOES_NOT_FIT ? "brakes.master-proven-not" : "brakes.master-not-proven",
-                        f.check().title(),
+                        f.check(),
                         f.next()))
                 .orElseGet(() -> Phrase.of("brakes.master-proven"));
         return new MasterRank(

@@ -10,4 +10,4 @@ import itrova.core.phrase.Phrase;
  * @param verdict not proven or does not fit
  * @param next what to do
  */
-public record BrakeHold(String title, Verdict verdict, Phrase next) {}
+public record BrakeHold(Phrase title, Verdict verdict, Phrase next) {}

@@ -52,11 +52,12 @@ public record OrderGate(State state, List<Finding> holding, List<BrakeHold> brak
     private static List<BrakeHold> held(PlannedVehicle vehicle) {
         Optional<Phrase> problem = vehicle.problem();
         if (problem.isPresent()) {
-            return List.of(new BrakeHold("Brakes of the whole vehicle", Verdict.NOT_PROVEN, problem.get()));
+            return List.of(
+                    new BrakeHold(Phrase.of("order.brakes-of-the-whole-vehicle"), Verdict.NOT_PROVEN, problem.get()));
         }
         return vehicle.findings().orElseThrow().findings().stream()
                 .filter(f -> f.isCritical() && f.verdict() != Verdict.FITS)
-                .map(f -> new BrakeHold(f.check().title(), f.verdict(), f.next()))
+                .map(f -> new BrakeHold(Phrase.all(f.check()), f.verdict(), f.next()))
                 .toList();
     }
 

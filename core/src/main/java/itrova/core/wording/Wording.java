@@ -80,9 +80,14 @@ public final class Wording {
             return amount(amount);
         }
         if (value instanceof Titled titled) {
-            return bundle.getOrDefault(titled.getClass().getSimpleName() + "." + titled.name(), titled.title());
+            return title(titled);
         }
         return String.valueOf(value);
+    }
+
+    /** The title of one of a fixed list. */
+    public String title(Titled titled) {
+        return bundle.getOrDefault(titled.getClass().getSimpleName() + "." + titled.name(), titled.title());
     }
 
     /** The reader's units. */

@@ -3,6 +3,7 @@ package itrova.core.wording;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalStateException;
 
+import itrova.core.brakes.BrakeCheck;
 import itrova.core.finding.CheckId;
 import itrova.core.finding.Finding;
 import itrova.core.judge.FitEngine;
@@ -104,6 +105,8 @@ class WordingTest {
         Wording other = new Wording(bundle, UnitSystem.METRIC);
         assertThat(other.say(Phrase.of("search.step", CheckId.BARREL, Side.LEFT, "x")))
                 .isEqualTo("«[BARREL]gauchex»");
+        assertThat(other.title(CheckId.BARREL)).isEqualTo("[BARREL]");
+        assertThat(other.title(BrakeCheck.SPLIT)).isEqualTo(BrakeCheck.SPLIT.title());
         assertThat(findings())
                 .allSatisfy(f -> assertThat(other.say(f.explain().why())).matches("(?s)(«.*».*)*"));
     }

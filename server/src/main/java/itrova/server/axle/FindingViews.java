@@ -50,7 +50,7 @@ public final class FindingViews {
         Explanation e = f.explain();
         return new FindingView(
                 f.check(),
-                f.check().title(),
+                wording.title(f.check()),
                 f.check().isCritical(),
                 f.side(),
                 f.verdict(),
@@ -78,7 +78,7 @@ public final class FindingViews {
 
     public static WorkView work(Work w, Wording wording) {
         return new WorkView(
-                w.kind().title(),
+                wording.title(w.kind()),
                 wording.say(w.sentence()),
                 w.terms().who(),
                 w.terms().minutes(),

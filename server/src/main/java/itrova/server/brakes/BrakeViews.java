@@ -67,7 +67,7 @@ public final class BrakeViews {
 
     static BrakeStateView state(BrakeCircuit circuit, BrakeReport report, Wording wording) {
         return new BrakeStateView(
-                report.figures().stream().map(f -> view(f, circuit)).toList(),
+                report.figures().stream().map(f -> view(f, circuit, wording)).toList(),
                 report.findings().stream().map(f -> view(f, circuit, wording)).toList(),
                 Stream.concat(
                                 report.figures().stream().map(BrakeFigure::assumed),
@@ -88,10 +88,10 @@ public final class BrakeViews {
                 + (q.unit().isEmpty() ? "" : " " + q.unit()) + " (" + q.source() + ")";
     }
 
-    private static BrakeFigureView view(BrakeFigure f, BrakeCircuit circuit) {
+    private static BrakeFigureView view(BrakeFigure f, BrakeCircuit circuit, Wording wording) {
         return new BrakeFigureView(
                 f.kind(),
-                f.kind().title(),
+                wording.title(f.kind()),
                 f.kind().unit(),
                 f.value().map(Measured::value).orElse(null),
                 doubt(f.value()),
@@ -118,7 +118,7 @@ public final class BrakeViews {
     private static BrakeFindingView view(BrakeFinding f, BrakeCircuit circuit, Wording wording) {
         return new BrakeFindingView(
                 f.check(),
-                f.check().title(),
+                wording.title(f.check()),
                 f.isCritical(),
                 f.verdict(),
                 f.margin().map(Measured::value).orElse(null),

@@ -131,7 +131,7 @@ public class SearchController {
                 Arrays.stream(WorkKind.values())
                         .map(k -> new WorkChoice(
                                 k,
-                                k.title(),
+                                me.wording().title(k),
                                 shop.works(k.name()).orElse(k.usual()).who(),
                                 k.isReversible()))
                         .toList());

@@ -104,7 +104,8 @@ public class WhatIfController {
         AxleRow row = bench.axle(axleId);
         AxleRecord record = bench.record(row);
         AxleCase thought = changed(record, changes);
-        return WhatIfDifferences.between(record.toCase(List.of(Side.values())), thought, kits.all(), bench.settings());
+        return WhatIfDifferences.between(
+                record.toCase(List.of(Side.values())), thought, kits.all(), bench.settings(), me.wording());
     }
 
     private AxleCase changed(AxleRecord record, Changes changes) {

@@ -9,6 +9,7 @@ import itrova.core.kit.Kit;
 import itrova.core.placed.AxleCase;
 import itrova.core.settings.ShopSettings;
 import itrova.core.vehicle.Side;
+import itrova.core.wording.Wording;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
@@ -46,7 +47,8 @@ public final class WhatIfDifferences {
     public record WhatIfView(
             List<CountChange> counts, List<ChangedRow> changed, int notShown, int unchanged, int quickOnly) {}
 
-    public static WhatIfView between(AxleCase recorded, AxleCase thought, List<Kit> kits, ShopSettings settings) {
+    public static WhatIfView between(
+            AxleCase recorded, AxleCase thought, List<Kit> kits, ShopSettings settings, Wording wording) {
         Matcher asRecorded = Matcher.of(recorded, settings);
         Matcher asThought = Matcher.of(thought, settings);
         List<Compared> quickBefore = quick(asRecorded, kits);
@@ -61,7 +63,7 @@ public final class WhatIfDifferences {
         List<ChangedRow> rows = new ArrayList<>();
         for (Compared now : after) {
             Compared then = before.get(now.kit().code());
-            List<String> differences = differences(then, now);
+            List<String> differences = differences(then, now, wording);
             if (then.verdict() != now.verdict() || !differences.isEmpty()) {
                 rows.add(
                         new ChangedRow(now.kit().code(), now.kit().name(), then.verdict(), now.verdict(), differences));
@@ -114,13 +116,13 @@ public final class WhatIfDifferences {
     }
 
     /** Checks whose verdict differs, in words. */
-    private static List<String> differences(Compared then, Compared now) {
+    private static List<String> differences(Compared then, Compared now, Wording wording) {
         List<String> differences = new ArrayList<>();
         now.found().forEach((place, verdict) -> {
             Verdict was = then.found().get(place);
             if (was != null && was != verdict) {
-                differences.add(place.check().title() + ", " + place.side().word() + ": " + was.word() + " → "
-                        + verdict.word());
+                differences.add(wording.title(place.check()) + ", "
+                        + place.side().word() + ": " + was.word() + " → " + verdict.word());
             }
         });
         return differences;

@@ -138,7 +138,8 @@ public class DossierController {
         PlannedVehicle vehicle = bench.vehicle(jobId);
         return vehicle.findings()
                 .map(r -> r.findings().stream()
-                        .map(f -> f.check().title() + ": " + f.verdict().word())
+                        .map(f -> me.wording().title(f.check()) + ": "
+                                + f.verdict().word())
                         .toList())
                 .orElseGet(
                         () -> vehicle.problem().map(me.wording()::say).stream().toList());

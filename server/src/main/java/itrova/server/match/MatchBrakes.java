@@ -41,7 +41,7 @@ public final class MatchBrakes {
                 report.findings().stream()
                         .filter(BrakeFinding::isCritical)
                         .filter(f -> f.verdict() != Verdict.FITS)
-                        .map(f -> new OpenFindingView(f.check().title(), f.verdict(), wording.say(f.next())))
+                        .map(f -> new OpenFindingView(wording.title(f.check()), f.verdict(), wording.say(f.next())))
                         .toList());
     }
 }

@@ -287,18 +287,18 @@ public class MatchController {
                 .orElse(-Double.MAX_VALUE);
     }
 
-    private static List<CheckView> checks(List<RowView> rows) {
+    private List<CheckView> checks(List<RowView> rows) {
         Set<CheckId> made = rows.stream()
                 .flatMap(r -> r.cells().stream())
                 .map(CellView::check)
                 .collect(java.util.stream.Collectors.toCollection(() -> java.util.EnumSet.noneOf(CheckId.class)));
         return Arrays.stream(CheckId.values())
                 .filter(id -> made.isEmpty() || made.contains(id))
-                .map(id -> new CheckView(id, id.title(), id.tradeNumber(), id.isCritical()))
+                .map(id -> new CheckView(id, me.wording().title(id), id.tradeNumber(), id.isCritical()))
                 .toList();
     }
 
-    private static List<HeldView> held(List<RowView> rows) {
+    private List<HeldView> held(List<RowView> rows) {
         Map<CheckId, Integer> counts = new EnumMap<>(CheckId.class);
         rows.forEach(r -> {
             if (r.heldBy() != null) {
@@ -306,7 +306,7 @@ public class MatchController {
             }
         });
         return counts.entrySet().stream()
-                .map(e -> new HeldView(e.getKey(), e.getKey().title(), e.getValue()))
+                .map(e -> new HeldView(e.getKey(), me.wording().title(e.getKey()), e.getValue()))
                 .toList();
     }
 

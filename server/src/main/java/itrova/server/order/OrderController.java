@@ -210,7 +210,9 @@ public class OrderController {
                 releases.overturned(s.chosen()),
                 s.gate().brakes().stream()
                         .map(b -> new BrakeHoldView(
-                                b.title(), b.verdict(), me.wording().say(b.next())))
+                                me.wording().say(b.title()),
+                                b.verdict(),
+                                me.wording().say(b.next())))
                         .toList(),
                 releases.orders(axleId).stream()
                         .filter(t ->

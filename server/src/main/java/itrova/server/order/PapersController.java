@@ -85,9 +85,10 @@ public class PapersController {
                         s.report().verdict().word(),
                         Stream.concat(
                                         s.gate().holding().stream()
-                                                .map(f -> f.check().title() + ", "
+                                                .map(f -> me.wording().title(f.check()) + ", "
                                                         + f.side().word()),
-                                        s.gate().brakes().stream().map(b -> b.title()))
+                                        s.gate().brakes().stream()
+                                                .map(b -> me.wording().say(b.title())))
                                 .distinct()
                                 .toList(),
                         s.sheet().lines().stream()

@@ -18,8 +18,7 @@ final class UnplacedThings {
                 .filter(kind::isInstance)
                 .toList();
         for (TapedThing thing : things) {
-            ruling.missing(Phrase.of(
-                    "around.where-thing-stands", thing.name(), thing.from().title()));
+            ruling.missing(Phrase.of("around.where-thing-stands", thing.name(), thing.from()));
             TapePlacing.lacking(thing.from(), c.end()).forEach(callout -> ruling.want(Optional.empty(), callout));
         }
         return !things.isEmpty();
