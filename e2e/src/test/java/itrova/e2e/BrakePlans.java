@@ -37,7 +37,6 @@ final class BrakePlans {
             """;
 
     private static final String PUT = """
-            async ([axle, told]) => {
               const token = document.cookie.split('; ').find((c) => c.startsWith('XSRF-TOKEN=')).slice(11);
               const put = async (address, body) => {
                 const answer = await fetch(address, {
@@ -46,11 +45,14 @@ final class BrakePlans {
                     'Idempotency-Key': crypto.randomUUID() },
                   body: JSON.stringify(body),
                 });
-                const said = await answer.text(); // an answer nobody reads stays on its way
+                const said = await answer.text();
                 return answer.ok ? '' : said;
               };
-              const { fluid, ...plan } = JSON.parse(told);
               const end = await (await fetch(`/api/axles/${axle}/end`)).json();
+            """;
+
+    private static final String PLAN = "async ([axle, told]) => {" + PUT + """
+              const { fluid, ...plan } = JSON.parse(told);
               const job = `/api/jobs/${end.jobId}`;
               if (fluid) {
                 const { version, sheet } = await (await fetch(`${job}/vehicle`)).json();
@@ -63,8 +65,18 @@ final class BrakePlans {
             }
             """;
 
+    private static final String CHOICE = "async ([axle, kit]) => {" + PUT + """
+              return put(`/api/axles/${axle}/choice`, { version: end.version, kit });
+            }
+            """;
+
     /** Writes a plan down for the vehicle of an axle; what it does not name stays. */
     static void plan(Page page, long axle, String told) {
-        assertThat(page.evaluate(PUT, List.of((int) axle, told))).isEqualTo("");
+        assertThat(page.evaluate(PLAN, List.of((int) axle, told))).isEqualTo("");
+    }
+
+    /** Chooses a kit, as the match table would. */
+    static void choose(Page page, long axle, String kit) {
+        assertThat(page.evaluate(CHOICE, List.of((int) axle, kit))).isEqualTo("");
     }
 }

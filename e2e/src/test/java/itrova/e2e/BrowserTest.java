@@ -19,7 +19,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
@@ -211,12 +210,7 @@ abstract class BrowserTest {
         assertThat(heading(title)).isVisible();
         long axle = axleOf(title, "front axle");
         BrakePlans.plan(page, axle, BrakePlans.VAN);
-        page.navigate("/axles/" + axle + "/match");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + kit + " ")))
-                .first()
-                .click();
-        button("Choose this kit").click();
-        assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+        BrakePlans.choose(page, axle, kit);
         return axle;
     }
 
