@@ -47,7 +47,7 @@ async function onNut() {
   );
   const turn = `${Math.abs(n.slots)} ${Math.abs(n.slots) === 1 ? "slot" : "slots"} ${n.slots < 0 ? "tighter" : "looser"}`;
   const play = toLength(n.play, session.units);
-  said.value = n.within
+  return n.within
     ? `${n.slots ? `Turn it ${turn}` : "Leave it where it is"}: ${play} to be expected. One slot makes ${toLength(n.travel, session.units)}. Read it again.`
     : `No slot lies in the range; ${n.slots ? turn : "where it is"} comes nearest with ${play}. Another washer or nut is wanted. Rather loose than tight: over-tight burns.`;
 }
@@ -58,7 +58,7 @@ async function onWrench() {
       body: { ...wrench, torque: `${step.torqueNm} N·m` },
     }),
   );
-  said.value = `Set the wrench to ${toTorque(setNm, session.units)}; the bolt gets ${toTorque(step.torqueNm ?? 0, session.units)}.`;
+  return `Set the wrench to ${toTorque(setNm, session.units)}; the bolt gets ${toTorque(step.torqueNm ?? 0, session.units)}.`;
 }
 
 async function onIndexing() {
@@ -69,8 +69,8 @@ async function onIndexing() {
   );
   const best = positions[0];
   const now = positions.find((p) => p.studs === 0);
-  if (best && now)
-    said.value = `${best.studs ? `Turn the disc on by ${best.studs} ${best.studs === 1 ? "stud" : "studs"}` : "Leave the disc as it is"}: ${toLength(best.totalReading, session.units)} to be expected, ${toLength(now.totalReading, session.units)} as it is. Read it again on all nuts.`;
+  if (!best || !now) return "";
+  return `${best.studs ? `Turn the disc on by ${best.studs} ${best.studs === 1 ? "stud" : "studs"}` : "Leave the disc as it is"}: ${toLength(best.totalReading, session.units)} to be expected, ${toLength(now.totalReading, session.units)} as it is. Read it again on all nuts.`;
 }
 
 /** Shims as counted: thickness x how many, such as `1.0x4 0.5x8`. */
@@ -87,18 +87,18 @@ async function onShims() {
   const sizes = toSizes(shims.counted);
   if (!sizes.length || sizes.some((s) => !Number.isInteger(s.count) || s.count < 1)) {
     problem.value = "Write what was counted like 1.0x4 0.5x8: thickness x pieces, both sides together.";
-    return;
+    return "";
   }
   const s = await toData(
     client.POST("/api/bench-help/shims", { body: { wanted: shims.wanted, sizes, bolts: shims.bolts } }),
   );
   const pieces = s.pieces.map((p) => toLength(p, session.units)).join(" + ") || "no shim";
-  said.value = `Under each bolt ${pieces}: ${toLength(s.thickness, session.units)}, ${toLength(s.off, session.units)} from what is wanted. The same under every bolt; read the slides' travel to both ends again.`;
+  return `Under each bolt ${pieces}: ${toLength(s.thickness, session.units)}, ${toLength(s.off, session.units)} from what is wanted. The same under every bolt; read the slides' travel to both ends again.`;
 }
 
 async function onEngagement() {
   const e = await toData(client.POST("/api/bench-help/engagement", { body: { ...stud } }));
-  said.value = e.enough
+  return e.enough
     ? `${toLength(e.engaged, session.units)} of thread hold: enough, ${toLength(e.wanted, session.units)} are wanted.`
     : `Only ${toLength(e.engaged, session.units)} of thread hold, ${toLength(e.wanted, session.units)} are wanted (${e.turnsWanted} turns). The wheel does not go on the road on these studs.`;
 }
@@ -123,7 +123,7 @@ function onSchools(event: Event) {
   if ((event.target as HTMLDetailsElement).open && !schools.value.length) void loadSchools();
 }
 
-const ASK: Record<Kind, () => Promise<void>> = {
+const ASK: Record<Kind, () => Promise<string>> = {
   nut: onNut,
   indexing: onIndexing,
   wrench: onWrench,
@@ -131,14 +131,28 @@ const ASK: Record<Kind, () => Promise<void>> = {
   engagement: onEngagement,
 };
 
-async function onAsk(asked: Kind) {
+let asked = 0;
+
+/** What was said does not stand beside other figures, or a step that has changed, than those it was worked out from. */
+watch(
+  () => JSON.stringify([step, session.units, nut, wrench, shims, stud, indexing]),
+  () => {
+    asked++;
+    said.value = "";
+  },
+  { flush: "sync" },
+);
+
+async function onAsk(about: Kind) {
+  const mine = ++asked;
   problem.value = "";
   said.value = "";
-  kind.value = asked;
+  kind.value = about;
   try {
-    await ASK[asked]();
+    const answer = await ASK[about]();
+    if (mine === asked) said.value = answer;
   } catch (e) {
-    problem.value = toMessage(e);
+    if (mine === asked) problem.value = toMessage(e);
   }
 }
 </script>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { ref, watch } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
-import { useSession } from "../../shell/session";
 import PressedRow from "../../shell/PressedRow.vue";
+import { useSession } from "../../shell/session";
+import { useLoad } from "../../shell/useLoad";
 import SectionDrawing from "../section/SectionDrawing.vue";
 
 /** The wheel's section as chosen, beside a step at which caliper and wheel are looked at together. */
@@ -18,34 +19,31 @@ const SIDES = [
   { value: "RIGHT" as const, text: "Right" },
 ];
 const looked = ref<Schemas["SectionView"]["side"]>(side ?? "LEFT");
-const section = ref<Schemas["SectionView"] | null>(null);
-const isMissing = ref(false);
-
-watch(
-  [looked, () => session.units],
-  async () => {
-    isMissing.value = false;
-    try {
-      section.value = await toData(
-        client.GET("/api/axles/{axleId}/section", {
-          params: { path: { axleId }, query: { side: looked.value } },
-        }),
-      );
-    } catch {
-      // the step's words stand without it, and without a connection
-      section.value = null;
-      isMissing.value = true;
-    }
-  },
-  { immediate: true },
+// the step's words stand without it, and without a connection
+const {
+  data: section,
+  failure,
+  load,
+} = useLoad(
+  () =>
+    toData(
+      client.GET("/api/axles/{axleId}/section", {
+        params: { path: { axleId }, query: { side: looked.value } },
+      }),
+    ),
+  { inUnits: () => session.units },
 );
+watch(looked, () => {
+  section.value = null; // the other side's is not shown under this one's name
+  void load();
+});
 </script>
 
 <template>
   <figure>
     <PressedRow v-if="!side" v-model="looked" :options="SIDES" label="Side of the section" />
     <SectionDrawing v-if="section" :section="section" :other="null" :wear="0" :around="null" />
-    <p v-else-if="isMissing" class="soft">The section cannot be fetched just now.</p>
+    <p v-else-if="failure" class="soft">The section cannot be fetched just now.</p>
     <figcaption v-if="section" class="small soft">
       The wheel with what was chosen, {{ looked === "LEFT" ? "left" : "right" }} side, cut at the caliper;
       gaps as measured.

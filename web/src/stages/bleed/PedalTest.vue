@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { reactive, ref } from "vue";
+import { reactive, ref, watch } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
 import { useSession } from "../../shell/session";
 import { toMessage } from "../../shell/useLoad";
@@ -13,16 +13,29 @@ const high = reactive({ force: "", travel: "" });
 const air = ref<Schemas["AirView"]>();
 const problem = ref("");
 
+let asked = 0;
+// air does not stand beside readings it was not worked out from
+watch(
+  [low, high],
+  () => {
+    asked++;
+    air.value = undefined;
+  },
+  { flush: "sync" },
+);
+
 async function onAsk() {
+  const mine = ++asked;
   problem.value = "";
   air.value = undefined;
   try {
-    air.value = await toData(
+    const fresh = await toData(
       client.POST("/api/jobs/{jobId}/bleed/pedal", {
         params: { path: { jobId } },
         body: { low: { ...low }, high: { ...high } },
       }),
     );
+    if (mine === asked) air.value = fresh;
     emit("logged");
   } catch (e) {
     problem.value = toMessage(e);

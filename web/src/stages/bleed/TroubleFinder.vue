@@ -20,20 +20,25 @@ onMounted(async () => {
   }
 });
 
+let asked = 0;
+
+/** Only the answer to what was asked last is shown. */
 async function ask() {
+  const mine = ++asked;
   problem.value = "";
   if (!complaint.value) {
     found.value = undefined;
     return;
   }
   try {
-    found.value = await toData(
+    const fresh = await toData(
       client.POST("/api/bench-help/trouble", {
         body: { complaint: complaint.value, answers: answers.value },
       }),
     );
+    if (mine === asked) found.value = fresh;
   } catch (e) {
-    problem.value = toMessage(e);
+    if (mine === asked) problem.value = toMessage(e);
   }
 }
 watch(complaint, () => {

@@ -94,12 +94,14 @@ async function onOpen(row: Row, check: CheckId | null) {
 
 /** What was seen on a donor part changes the kit's report and its row. */
 async function onSeen() {
-  if (!report.value) return;
-  report.value = await toData(
+  const code = report.value?.code;
+  if (!code) return;
+  const fresh = await toData(
     client.GET("/api/axles/{axleId}/match/{code}", {
-      params: { path: { axleId: axle.axleId, code: report.value.code } },
+      params: { path: { axleId: axle.axleId, code } },
     }),
   );
+  if (report.value?.code === code) report.value = fresh; // another kit may be open by now
   await load(match.value?.rows.length);
   openedAt = match.value?.version ?? openedAt;
 }

@@ -49,14 +49,19 @@ onMounted(async () => {
   }
 });
 
+const counts = computed<Schemas["SearchTerms"]>(() => ({
+  centsPerDay: Math.round(perDay.value * 100),
+  centsPerHour: Math.round(perHour.value * 100),
+  centsPerIrreversible: Math.round(perIrreversible.value * 100),
+  otherWheels: otherWheels.value,
+  forbidden: [...forbidden.value].sort(),
+}));
+const searchedFor = ref("");
+const isOld = computed(() => Boolean(result.value) && JSON.stringify(counts.value) !== searchedFor.value);
+
 function onStart() {
-  return start({
-    centsPerDay: Math.round(perDay.value * 100),
-    centsPerHour: Math.round(perHour.value * 100),
-    centsPerIrreversible: Math.round(perIrreversible.value * 100),
-    otherWheels: otherWheels.value,
-    forbidden: forbidden.value,
-  });
+  searchedFor.value = JSON.stringify(counts.value);
+  return start(counts.value);
 }
 
 function toKey(c: Schemas["CombinationView"]) {
@@ -112,6 +117,9 @@ function toNumber(c: Schemas["CombinationView"]) {
       <Button v-else label="Search again" :disabled="!terms" @click="onStart" />
     </div>
     <p v-if="fault || failure" class="failure" role="alert">{{ fault || failure }}</p>
+    <p v-if="isOld" class="caution" role="status">
+      What counts was changed since this was found. Search again before choosing.
+    </p>
     <div class="two">
       <form class="sheet terms" @submit.prevent="onStart">
         <h2>What counts</h2>

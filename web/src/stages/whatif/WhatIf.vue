@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from "primevue/button";
 import { useToast } from "primevue/usetoast";
-import { computed, onMounted, ref } from "vue";
+import { computed, onMounted, ref, watch } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
 import { useAxle } from "../../shell/axleHead";
 import { useSession } from "../../shell/session";
@@ -58,13 +58,26 @@ function hasPlaces(callout: Change["callout"]) {
   return choices.value.find((c) => c.callout === callout)?.hasPlaces ?? false;
 }
 
+let asked = 0;
+// an answer does not stand beside changes it was not given for
+watch(
+  () => JSON.stringify(changes.value),
+  () => {
+    asked++;
+    answer.value = null;
+  },
+  { flush: "sync" },
+);
+
 async function onAsk() {
+  const mine = ++asked;
   isBusy.value = true;
   failure.value = "";
   try {
-    answer.value = await toData(
+    const fresh = await toData(
       client.POST("/api/axles/{axleId}/what-if", { params: { path }, body: changes.value }),
     );
+    if (mine === asked) answer.value = fresh;
   } catch (e) {
     failure.value = toMessage(e);
   } finally {
