@@ -8,12 +8,23 @@ answer_of() { # PORT PATH
 # Whether the answer on the port is that of the server started here, and its data base answers it.
 is_ours() { [[ $(answer_of "$(cat "$state/server.port")" /api/health) == *"\"instance\":\"$(cat "$state/server.token" 2>/dev/null)\",\"database\":true"* ]]; }
 
-wait_until_ours() {
+ours_or_ended() { # 0: it answers, 1: it has ended, 2: it lives and does not answer
   for _ in $(seq 1 300); do
     is_ours && return 0
-    alive "$state/server.pid" || { tail -30 "$state/server.log" >&2; die "the server did not start, see $state/server.log"; }
+    alive "$state/server.pid" || return 1
     sleep 0.2
   done
+  return 2
+}
+
+wait_until_ours() {
+  local how=0
+  ours_or_ended || how=$?
+  [ $how = 1 ] && { tail -30 "$state/server.log" >&2; die "the server did not start, see $state/server.log"; }
+  [ $how = 0 ] || does_not_answer
+}
+
+does_not_answer() {
   if is_free "$(cat "$state/server.port")"; then
     die "the server does not answer, see $state/server.log"
   fi
@@ -83,9 +94,11 @@ start() { # [--own] [--new]
   if alive "$state/server.pid" && { [ "${1:-}" != --own ] || [ "$(cat "$state/demo")" = false ]; }; then
     alive "$state/db.pid" || say "The data base had ended; starting it again ..."
     database_start $may_be_new
-    wait_until_ours
-    greet
-    return 0
+    local how=0
+    ours_or_ended || how=$?
+    [ $how = 2 ] && does_not_answer
+    [ $how = 0 ] && { greet; return 0; }
+    say "The server had ended; starting it again ..." # it was on its way out when it was looked at
   fi
   build
   database_start $may_be_new

@@ -342,8 +342,35 @@ class LauncherIT {
         }
     }
 
+    /** A server just killed still has its number when it is looked at: it is started again, not given up. */
     @Test
     @Order(8)
+    void aServerOnItsWayOutIsStartedAgain() throws Exception {
+        Process dying = new ProcessBuilder("sleep", "600").start();
+        String stat = Files.readString(Path.of("/proc", String.valueOf(dying.pid()), "stat"));
+        String began = stat.substring(stat.lastIndexOf(')') + 2).split(" ")[19];
+        String boot =
+                Files.readString(Path.of("/proc/sys/kernel/random/boot_id")).strip();
+        Files.writeString(state.resolve("server.pid"), dying.pid() + " " + began + " " + boot + "\n");
+        Files.writeString(state.resolve("server.port"), port + "\n");
+        ServerSocket looked = new ServerSocket(port, 50, java.net.InetAddress.getByName("127.0.0.1"));
+        CompletableFuture<Void> ending = CompletableFuture.runAsync(() -> {
+            try (looked) {
+                looked.accept().close();
+            } catch (IOException e) {
+                throw new IllegalStateException(e);
+            } finally {
+                dying.destroyForcibly();
+            }
+        });
+        Ran started = ok(run("start"));
+        ending.get();
+        assertThat(started.said()).contains("The server had ended; starting it again", "Itrova is at");
+        assertThat(process("server.pid")).isNotEqualTo(dying.pid());
+    }
+
+    @Test
+    @Order(9)
     void twoDemosAtOnceWaitForEachOther() throws Exception {
         CompletableFuture<Ran> other = CompletableFuture.supplyAsync(() -> {
             try {
