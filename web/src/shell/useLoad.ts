@@ -1,5 +1,6 @@
 import { onMounted, ref, watch, type Ref } from "vue";
 import { Refusal } from "../api/client";
+import { toNewest } from "./newest";
 
 /** Loads a view's data, anew when the units its words are in change; keeps what was there while it loads anew, and says plainly when it could not. */
 export function useLoad<T>(fetcher: () => Promise<T>, words?: { inUnits: () => unknown }) {
@@ -7,24 +8,24 @@ export function useLoad<T>(fetcher: () => Promise<T>, words?: { inUnits: () => u
   const failure = ref("");
   const isLoading = ref(true);
 
-  let latest = 0;
+  const newest = toNewest();
 
   /** What was asked before something newer was asked or came is not shown: it may tell of yesterday. */
   async function load(): Promise<void> {
-    const mine = ++latest;
+    const isNewest = newest.ask();
     const before = data.value;
     isLoading.value = true;
     failure.value = "";
     try {
       const answer = await fetcher();
-      if (mine !== latest) return;
+      if (!isNewest()) return;
       if (data.value !== before) return await load(); // an action's answer came in between
       data.value = answer;
     } catch (e) {
-      if (mine === latest)
+      if (isNewest())
         failure.value = e instanceof Refusal ? e.message : "Something went wrong here. Reload the page.";
     } finally {
-      if (mine === latest) isLoading.value = false;
+      if (isNewest()) isLoading.value = false;
     }
   }
 

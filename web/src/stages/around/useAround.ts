@@ -2,6 +2,7 @@ import { useToast } from "primevue/usetoast";
 import { computed, onBeforeUnmount, ref, watch, type Ref } from "vue";
 import { client, Refusal, toData, type Schemas } from "../../api/client";
 import { useAxle } from "../../shell/axleHead";
+import { toNewest } from "../../shell/newest";
 import { useDraft } from "../../shell/useDraft";
 import { toMessage } from "../../shell/useLoad";
 import { useUndo } from "../../shell/useUndo";
@@ -35,6 +36,7 @@ export function useAround(side: Ref<Side>) {
   const sketches = ref<Schemas["SideSketch"][]>([]);
   /** How the kits are judged by what was kept last. */
   const tally = ref<Schemas["AdviceView"] | null>(null);
+  const judging = toNewest();
 
   const text = computed(() => typed.value?.[side.value === "LEFT" ? "left" : "right"] ?? null);
   const sketch = computed(() => sketches.value.find((s) => s.side === side.value));
@@ -76,10 +78,12 @@ export function useAround(side: Ref<Side>) {
 
   async function judge() {
     tally.value = null;
+    const isNewest = judging.ask();
     try {
-      tally.value = await toData(
+      const fresh = await toData(
         client.GET("/api/axles/{axleId}/advice", { params: { path: { axleId: axle.axleId } } }),
       );
+      if (isNewest()) tally.value = fresh;
     } catch {
       // the measuring view tells it too
     }

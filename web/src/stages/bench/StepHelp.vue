@@ -2,6 +2,7 @@
 import InputText from "primevue/inputtext";
 import { computed, reactive, ref, watch } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
+import { toNewest } from "../../shell/newest";
 import { useSession } from "../../shell/session";
 import { toMessage } from "../../shell/useLoad";
 import { toLength, toTorque } from "../../units/format";
@@ -131,28 +132,28 @@ const ASK: Record<Kind, () => Promise<string>> = {
   engagement: onEngagement,
 };
 
-let asked = 0;
+const newest = toNewest();
 
 /** What was said does not stand beside other figures, or a step that has changed, than those it was worked out from. */
 watch(
   () => JSON.stringify([step, session.units, nut, wrench, shims, stud, indexing]),
   () => {
-    asked++;
+    newest.forget();
     said.value = "";
   },
   { flush: "sync" },
 );
 
 async function onAsk(about: Kind) {
-  const mine = ++asked;
+  const isNewest = newest.ask();
   problem.value = "";
   said.value = "";
   kind.value = about;
   try {
     const answer = await ASK[about]();
-    if (mine === asked) said.value = answer;
+    if (isNewest()) said.value = answer;
   } catch (e) {
-    if (mine === asked) problem.value = toMessage(e);
+    if (isNewest()) problem.value = toMessage(e);
   }
 }
 </script>

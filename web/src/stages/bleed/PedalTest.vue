@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { reactive, ref, watch } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
+import { toNewest } from "../../shell/newest";
 import { useSession } from "../../shell/session";
 import { toMessage } from "../../shell/useLoad";
 
@@ -13,19 +14,19 @@ const high = reactive({ force: "", travel: "" });
 const air = ref<Schemas["AirView"]>();
 const problem = ref("");
 
-let asked = 0;
+const newest = toNewest();
 // air does not stand beside readings it was not worked out from
 watch(
   [low, high],
   () => {
-    asked++;
+    newest.forget();
     air.value = undefined;
   },
   { flush: "sync" },
 );
 
 async function onAsk() {
-  const mine = ++asked;
+  const isNewest = newest.ask();
   problem.value = "";
   air.value = undefined;
   try {
@@ -35,7 +36,7 @@ async function onAsk() {
         body: { low: { ...low }, high: { ...high } },
       }),
     );
-    if (mine === asked) air.value = fresh;
+    if (isNewest()) air.value = fresh;
     emit("logged");
   } catch (e) {
     problem.value = toMessage(e);

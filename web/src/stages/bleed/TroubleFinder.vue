@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
+import { toNewest } from "../../shell/newest";
 import { toMessage } from "../../shell/useLoad";
 
 /** From a complaint to its cause: what is likely by what was tried, and what tells most for its minutes. */
@@ -20,11 +21,11 @@ onMounted(async () => {
   }
 });
 
-let asked = 0;
+const newest = toNewest();
 
 /** Only the answer to what was asked last is shown. */
 async function ask() {
-  const mine = ++asked;
+  const isNewest = newest.ask();
   problem.value = "";
   if (!complaint.value) {
     found.value = undefined;
@@ -36,9 +37,9 @@ async function ask() {
         body: { complaint: complaint.value, answers: answers.value },
       }),
     );
-    if (mine === asked) found.value = fresh;
+    if (isNewest()) found.value = fresh;
   } catch (e) {
-    if (mine === asked) problem.value = toMessage(e);
+    if (isNewest()) problem.value = toMessage(e);
   }
 }
 watch(complaint, () => {

@@ -5,6 +5,7 @@ import { computed, ref, watch } from "vue";
 import { useRouter } from "vue-router";
 import { client, toData, type Schemas } from "../../api/client";
 import { useAxle } from "../../shell/axleHead";
+import { toNewest } from "../../shell/newest";
 import { useSession } from "../../shell/session";
 import { toMessage } from "../../shell/useLoad";
 import { toUnitName } from "../../units/format";
@@ -76,15 +77,19 @@ function onPick(event: Event) {
 
 /** Version of the axle when the dialog was opened: a table fetched anew meanwhile must not hide somebody else's choice. */
 let openedAt = 0;
+const opening = toNewest();
 
 async function onOpen(row: Row, check: CheckId | null) {
+  const isNewest = opening.ask();
   openedAt = match.value?.version ?? 0;
   try {
-    report.value = await toData(
+    const fresh = await toData(
       client.GET("/api/axles/{axleId}/match/{code}", {
         params: { path: { axleId: axle.axleId, code: row.code } },
       }),
     );
+    if (!isNewest()) return;
+    report.value = fresh;
     focusCheck.value = check;
     isOpen.value = true;
   } catch (e) {

@@ -1,5 +1,6 @@
 import { onBeforeUnmount, onMounted, reactive, ref, watch } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
+import { toNewest } from "../../shell/newest";
 import { toMessage } from "../../shell/useLoad";
 import type { Verdict } from "../../verdict/words";
 
@@ -34,7 +35,7 @@ export function useMatch(axleId: number) {
   const failure = ref("");
   const isLoading = ref(true);
   const isNew = ref(false);
-  let asked = 0;
+  const newest = toNewest();
 
   async function fetchPage(offset: number, limit = PAGE) {
     return toData(
@@ -58,24 +59,24 @@ export function useMatch(axleId: number) {
 
   /** Fetches the first rows anew, or as many as are shown, so that nobody is thrown back to the top. */
   async function load(many = PAGE) {
-    const mine = ++asked;
+    const isNewest = newest.ask();
     isLoading.value = true;
     try {
       let fresh = await fetchPage(0, Math.min(many, MOST_AT_A_TIME));
-      while (mine === asked && fresh.rows.length < Math.min(many, fresh.total)) {
+      while (isNewest() && fresh.rows.length < Math.min(many, fresh.total)) {
         const left = Math.min(many - fresh.rows.length, MOST_AT_A_TIME);
         const next = await fetchPage(fresh.rows.length, left);
         if (next.rows.length === 0) break;
         fresh = { ...next, rows: [...fresh.rows, ...next.rows] };
       }
-      if (mine === asked) {
+      if (isNewest()) {
         match.value = fresh;
         failure.value = "";
       }
     } catch (e) {
-      if (mine === asked) failure.value = toMessage(e);
+      if (isNewest()) failure.value = toMessage(e);
     } finally {
-      if (mine === asked) isLoading.value = false;
+      if (isNewest()) isLoading.value = false;
     }
   }
 
@@ -83,19 +84,19 @@ export function useMatch(axleId: number) {
   async function more() {
     const now = match.value;
     if (!now || isLoading.value || now.rows.length >= now.total) return;
-    const mine = asked;
+    const isNewest = newest.still();
     isLoading.value = true;
     try {
       const next = await fetchPage(now.rows.length);
-      if (mine === asked && next.stamp === now.stamp && next.unfinished === now.unfinished) {
+      if (isNewest() && next.stamp === now.stamp && next.unfinished === now.unfinished) {
         match.value = { ...next, rows: [...now.rows, ...next.rows] };
-      } else if (mine === asked) {
+      } else if (isNewest()) {
         await load(now.rows.length + PAGE);
       }
     } catch (e) {
-      failure.value = toMessage(e);
+      if (isNewest()) failure.value = toMessage(e);
     } finally {
-      isLoading.value = false;
+      if (isNewest()) isLoading.value = false;
     }
   }
 

@@ -2,6 +2,7 @@ import { ref, watch, type Ref } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
 import type { UnitSystem } from "../../units/format";
 import type { CalloutId } from "./callouts";
+import { toNewest } from "../../shell/newest";
 
 /** How long typing rests before it is asked what it means (ms). */
 const REST = 90;
@@ -24,20 +25,20 @@ export function useUnderstood(
 ) {
   const { text, place, instrument, units } = typed;
   const understood = ref<Schemas["UnderstoodView"] | null>(null);
-  let asked = 0;
+  const newest = toNewest();
 
   /** Answers still on their way are of what was typed before. */
   function hush() {
-    asked++;
+    newest.forget();
     understood.value = null;
   }
 
   watch([text, instrument, units], async () => {
     hush();
-    const ticket = asked;
+    const isNewest = newest.still();
     if (!text.value.trim() || isNoMeasure(text.value.trim())) return;
     await new Promise((done) => setTimeout(done, REST));
-    if (ticket !== asked) return;
+    if (!isNewest()) return;
     try {
       const answer = await toData(
         client.POST("/api/understand", {
@@ -50,7 +51,7 @@ export function useUnderstood(
           },
         }),
       );
-      if (ticket === asked) understood.value = answer;
+      if (isNewest()) understood.value = answer;
     } catch {
       // the reading itself will say so when it is sent
     }

@@ -135,16 +135,19 @@ function toNumber(c: Schemas["CombinationView"]) {
           <input v-model.number="perIrreversible" type="number" min="0" max="10000" step="5"
         /></label>
         <label class="tick"
-          ><input v-model="otherWheels" type="checkbox" /> Other wheels may go on ({{
-            terms?.wheels ?? 0
-          }}
-          listed)<span v-if="terms?.wheelStays" class="soft"> the owner wants the wheels to stay</span></label
+          ><input v-model="otherWheels" type="checkbox" /><span
+            >Other wheels may go on ({{ terms?.wheels ?? 0 }} listed)<span
+              v-if="terms?.wheelStays"
+              class="soft"
+              >; the owner wants the wheels to stay</span
+            ></span
+          ></label
         >
         <details>
           <summary>Work that may not be done ({{ forbidden.length }})</summary>
           <label v-for="w in terms?.works ?? []" :key="w.kind" class="tick">
-            <input v-model="forbidden" type="checkbox" :value="w.kind" /> {{ w.title }}
-            <span class="soft">{{ w.reversible ? "" : "cannot be undone" }}</span>
+            <input v-model="forbidden" type="checkbox" :value="w.kind" />
+            <span>{{ w.title }}<span v-if="!w.reversible" class="soft">, cannot be undone</span></span>
           </label>
         </details>
       </form>
@@ -332,13 +335,14 @@ function toNumber(c: Schemas["CombinationView"]) {
 }
 
 .terms .tick {
-  flex-direction: row;
+  flex-flow: row nowrap;
   align-items: center;
   gap: 0.4rem;
   min-height: 44px;
 }
 
 .tick input {
+  flex: none;
   width: 1.3rem;
   height: 1.3rem;
   accent-color: var(--accent);

@@ -3,6 +3,7 @@ import { computed, onBeforeUnmount, onMounted, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
 import { client, toData, type Schemas } from "../../api/client";
 import { useAxle } from "../../shell/axleHead";
+import { toNewest } from "../../shell/newest";
 import { useSession } from "../../shell/session";
 import { toLength } from "../../units/format";
 import PressedRow from "../../shell/PressedRow.vue";
@@ -34,7 +35,7 @@ const isLoading = ref(true);
 const isWide = ref(false);
 const drawing = ref<InstanceType<typeof SectionDrawing> | null>(null);
 const MOST_LISTED = 200;
-let asked = 0;
+const newest = toNewest();
 
 const wheels = computed(() => section.value?.wheels ?? []);
 const looked = computed(() => ({ kit: kit.value, side: side.value, wheel: wheel.value }));
@@ -116,7 +117,7 @@ function fetchOverlay() {
 
 watch([kit, side, wheel, wear, overlay, () => session.units], async () => {
   if (!kit.value) return;
-  const mine = ++asked;
+  const isNewest = newest.ask();
   isLoading.value = true;
   void router.replace({
     query: {
@@ -128,14 +129,14 @@ watch([kit, side, wheel, wear, overlay, () => session.units], async () => {
   });
   try {
     const [mainOne, overOne] = await Promise.all([fetchSection(kit.value, wheel.value), fetchOverlay()]);
-    if (mine !== asked) return;
+    if (!isNewest()) return;
     section.value = mainOne;
     other.value = overOne;
     failure.value = "";
   } catch (e) {
-    if (mine === asked) failure.value = toMessage(e);
+    if (isNewest()) failure.value = toMessage(e);
   } finally {
-    if (mine === asked) isLoading.value = false;
+    if (isNewest()) isLoading.value = false;
   }
 });
 

@@ -1,5 +1,6 @@
 import { computed, ref, watch, type Ref } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
+import { toNewest } from "../../shell/newest";
 import { toMessage } from "../../shell/useLoad";
 
 /** What is looked at: a kit on a side, on the wheel found or another. */
@@ -15,13 +16,13 @@ export function usePose(axleId: number, looked: Ref<Looked>) {
   const lift = ref(0);
   const pose = ref<Schemas["PoseView"] | null>(null);
   const failure = ref("");
-  let asked = 0;
+  const newest = toNewest();
 
   watch(
     () => [looked.value, steer.value, lift.value] as const,
     async ([{ kit, side, wheel }]) => {
       if (!kit) return;
-      const mine = ++asked;
+      const isNewest = newest.ask();
       try {
         const fresh = await toData(
           client.GET("/api/axles/{axleId}/pose", {
@@ -31,11 +32,11 @@ export function usePose(axleId: number, looked: Ref<Looked>) {
             },
           }),
         );
-        if (mine !== asked) return;
+        if (!isNewest()) return;
         pose.value = fresh;
         failure.value = "";
       } catch (e) {
-        if (mine !== asked) return;
+        if (!isNewest()) return;
         pose.value = null;
         failure.value = toMessage(e);
       }

@@ -4,6 +4,7 @@ import { useToast } from "primevue/usetoast";
 import { computed, onMounted, ref, watch } from "vue";
 import { client, toData, type Schemas } from "../../api/client";
 import { useAxle } from "../../shell/axleHead";
+import { toNewest } from "../../shell/newest";
 import { useSession } from "../../shell/session";
 import { toMessage } from "../../shell/useLoad";
 import { toTime } from "../../units/format";
@@ -58,26 +59,26 @@ function hasPlaces(callout: Change["callout"]) {
   return choices.value.find((c) => c.callout === callout)?.hasPlaces ?? false;
 }
 
-let asked = 0;
+const newest = toNewest();
 // an answer does not stand beside changes it was not given for
 watch(
   () => JSON.stringify(changes.value),
   () => {
-    asked++;
+    newest.forget();
     answer.value = null;
   },
   { flush: "sync" },
 );
 
 async function onAsk() {
-  const mine = ++asked;
+  const isNewest = newest.ask();
   isBusy.value = true;
   failure.value = "";
   try {
     const fresh = await toData(
       client.POST("/api/axles/{axleId}/what-if", { params: { path }, body: changes.value }),
     );
-    if (mine === asked) answer.value = fresh;
+    if (isNewest()) answer.value = fresh;
   } catch (e) {
     failure.value = toMessage(e);
   } finally {

@@ -113,7 +113,6 @@ class BenchIT extends BrowserTest {
             page.keyboard().press("Enter");
         }
         assertThat(bench.getByText("What came changes the fit")).isHidden();
-
         assertThat(alarm).isHidden(); // what moves between the press of a button and its release is not clicked
 
         // the damaged one goes back and is replaced; a caliper that sticks is said so, and is good when it is tried

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
 import org.junit.jupiter.api.Test;
 
 /** People let in, given another role and retired by the lead; the own password; what the log tells of it; a lost answer. */
@@ -127,7 +128,7 @@ class PeopleIT extends BrowserTest {
                   units: 'METRIC', seen: 0, at: new Date().toISOString(), by: 'quill', confirmed: true}]))""", (int) van);
         page.reload();
         assertThat(page.getByText("1 waiting for quill to sign in")).isVisible();
-        waitForStillness();
+        page.waitForLoadState(LoadState.NETWORKIDLE); // what it would send it would have sent
         assertThat((String) page.evaluate("() => localStorage.getItem('itrova.outbox')"))
                 .contains("quill");
     }

@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 
 /** Whether the front locks before the rear. */
 final class Balance {
@@ -43,13 +42,13 @@ final class Balance {
         if (!j.circuit.valve().isProportioning()) {
             return Optional.empty();
         }
-        OptionalDouble reached = j.middle(v -> BrakeModel.pressure(v, BrakeModel.MOST_FOOT));
-        OptionalDouble knee = j.middle(v -> v.of(BrakeQuantity.VALVE_KNEE));
-        return reached.isPresent() && knee.isPresent() && knee.getAsDouble() > reached.getAsDouble()
+        Optional<Double> reached = j.middle(v -> BrakeModel.pressure(v, BrakeModel.MOST_FOOT));
+        Optional<Double> knee = j.middle(v -> v.of(BrakeQuantity.VALVE_KNEE));
+        return reached.isPresent() && knee.isPresent() && knee.get() > reached.get()
                 ? Optional.of(Phrase.of(
                         "brakes.knee-out-of-reach",
-                        Amount.megapascals(knee.getAsDouble(), 1),
-                        Amount.megapascals(reached.getAsDouble(), 1)))
+                        Amount.megapascals(knee.get(), 1),
+                        Amount.megapascals(reached.get(), 1)))
                 : Optional.empty();
     }
 

@@ -10,7 +10,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
 
@@ -18,6 +17,7 @@ import java.util.function.ToDoubleFunction;
 final class Judging {
     final BrakeCircuit circuit;
     private final Reckoning reckoning;
+    private final Reckoning middles;
     private final boolean isWhole;
     private final List<BrakeFigure> figures = new ArrayList<>();
     private final List<BrakeFinding> findings = new ArrayList<>();
@@ -25,7 +25,8 @@ final class Judging {
     Judging(BrakeCircuit circuit, Depth depth) {
         this.circuit = circuit;
         this.isWhole = depth == Depth.WHOLE;
-        this.reckoning = new Reckoning(circuit, depth != Depth.MIDDLE);
+        this.middles = new Reckoning(circuit, false);
+        this.reckoning = depth == Depth.MIDDLE ? middles : new Reckoning(circuit);
     }
 
     /** Whether figures and what would mend a finding are wanted. */
@@ -51,7 +52,7 @@ final class Judging {
 
     /** Whether a margin fits by its doubt. Its middle alone is some forty times quicker, and decides where it falls short already. */
     boolean isProven(ToDoubleFunction<Values> margin) {
-        return middle(margin).orElse(-1) >= 0
+        return middle(margin).orElse(-1.0) >= 0
                 && reckoning
                         .of(margin)
                         .value()
@@ -60,8 +61,8 @@ final class Judging {
     }
 
     /** The middle of a figure; absent where something is missing or no number comes of it. */
-    OptionalDouble middle(ToDoubleFunction<Values> figure) {
-        return reckoning.middle(figure);
+    Optional<Double> middle(ToDoubleFunction<Values> figure) {
+        return middles.of(figure).value().map(Measured::value);
     }
 
     BrakeFinding judge(BrakeCheck check, String unit, ToDoubleFunction<Values> margin, String words, String source) {

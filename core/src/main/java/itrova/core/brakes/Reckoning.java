@@ -6,7 +6,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
@@ -130,18 +129,6 @@ final class Reckoning {
             }
         }
         return new Result(Optional.of(result), Set.of(), assumed);
-    }
-
-    /** The middle of a figure alone; absent where something is missing or no number comes of it. */
-    OptionalDouble middle(ToDoubleFunction<Values> figure) {
-        Values values = new Values(new double[middle.length]);
-        double value = worked(figure, values);
-        for (int i = 0; i < middle.length; i++) {
-            if (values.isUsed[i] && known[i] == null) {
-                return OptionalDouble.empty();
-            }
-        }
-        return Double.isFinite(value) ? OptionalDouble.of(value) : OptionalDouble.empty();
     }
 
     /** What a function asks for. */
