@@ -17,8 +17,8 @@ const kinds = computed<Kind[]>(() => {
   if (step.reading?.kind === "END_PLAY") all.push("nut");
   else if (step.reading?.kind === "RUN_OUT") all.push("indexing");
   else if (step.torqueNm) all.push("wrench");
-  if (step.id.endsWith("caliper")) all.push("shims");
-  if (step.id === "wheel-nuts") all.push("engagement");
+  if (step.kind === "CALIPER") all.push("shims");
+  if (step.kind === "WHEEL_NUTS") all.push("engagement");
   return all;
 });
 const TITLES: Record<Kind, string> = {

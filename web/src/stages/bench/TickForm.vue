@@ -69,7 +69,7 @@ defineExpose({ typeIn, focus, sent: kept.sent });
     <StepReading v-if="step.reading" ref="reading" v-model="readings" :wanted="step.reading" />
     <fieldset v-if="step.loose.length" class="loose">
       <legend>
-        {{ step.loose.length > 1 && step.id.endsWith("mockup") ? "Put in only to try" : "Made good now" }}
+        {{ step.kind === "MOCKUP" ? "Put in only to try" : "Made good now" }}
       </legend>
       <label v-for="l in step.loose" :key="l.item"
         ><input v-model="loose" type="checkbox" :value="l.item" /> {{ l.title }}</label

@@ -65,7 +65,7 @@ const { side, sideId, callout, sheet, selected, suggested, isHeldOn, pick, pickN
 /** Whether readings of the axle end, not of its wheel, were taken over to this side. */
 const hasEnd = computed(
   () =>
-    side.value?.callouts.some((c) => !c.callout.startsWith("WHEEL_") && c.readings.some((r) => r.copied)) ??
+    side.value?.callouts.some((c) => !c.ofWheel && c.readings.some((r) => r.copied)) ??
     false,
 );
 const otherSide = computed(

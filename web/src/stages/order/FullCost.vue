@@ -92,7 +92,7 @@ function said(range: Schemas["CostRangeView"]) {
           <tbody>
             <tr v-for="l in cost.bill" :key="l.what + l.step">
               <th scope="row">{{ l.what }}<span v-if="l.usedUp" class="soft">, used up</span></th>
-              <td>{{ l.step.replaceAll("-", " ") }}</td>
+              <td>{{ l.step }}</td>
               <td class="right figures">{{ l.needed }}</td>
               <td class="right figures">{{ l.toBuy }}</td>
               <td>

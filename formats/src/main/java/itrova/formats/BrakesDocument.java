@@ -81,7 +81,7 @@ public final class BrakesDocument {
                     .append(part.axle().map(a -> " on the " + a).orElse(""))
                     .append('\n'));
             p.settings().forEach((q, text) -> out.append("  ")
-                    .append(q.title())
+                    .append(wording.title(q))
                     .append(" = ")
                     .append(text)
                     .append(" ")
@@ -102,9 +102,9 @@ public final class BrakesDocument {
                     .append(wording.title(f.kind()))
                     .append(": ")
                     .append(amount(f.value(), f.kind().unit(), wording));
-            f.mostDoubtful().ifPresent(at -> out.append("; most doubt: ").append(at.words()));
+            f.mostDoubtful().ifPresent(at -> out.append("; most doubt: ").append(wording.say(at.words())));
             if (!f.missing().isEmpty()) {
-                out.append("; wanted: ").append(words(f.missing()));
+                out.append("; wanted: ").append(words(f.missing(), wording));
             }
             out.append('\n');
         }
@@ -128,14 +128,14 @@ public final class BrakesDocument {
         List<QuantityAt> assumed = report.figures().stream()
                 .flatMap(f -> f.assumed().stream())
                 .distinct()
-                .sorted(Comparator.comparing(QuantityAt::words))
+                .sorted(Comparator.comparing(at -> wording.say(at.words())))
                 .toList();
         if (!assumed.isEmpty()) {
             out.append("  assumed, for nobody said:\n");
         }
         for (QuantityAt at : assumed) {
             out.append("      ")
-                    .append(at.words())
+                    .append(wording.say(at.words()))
                     .append(": ")
                     .append(plain(at.quantity().usual().orElseThrow()))
                     .append(" ± ")
@@ -154,8 +154,9 @@ public final class BrakesDocument {
         return BigDecimal.valueOf(value).stripTrailingZeros().toPlainString();
     }
 
-    private static String words(Collection<QuantityAt> all) {
-        return String.join(", ", all.stream().map(QuantityAt::words).sorted().toList());
+    private static String words(Collection<QuantityAt> all, Wording wording) {
+        return String.join(
+                ", ", all.stream().map(at -> wording.say(at.words())).sorted().toList());
     }
 
     private static String amount(Optional<Measured> value, String unit, Wording wording) {
@@ -214,8 +215,8 @@ public final class BrakesDocument {
                     .put("figure", f.kind().key())
                     .put("unit", f.kind().unit());
             value(one, "value", "uncertainty", f.value());
-            f.mostDoubtful().ifPresent(at -> one.put("most_doubt", at.words()));
-            lists(one, f.missing(), f.assumed());
+            f.mostDoubtful().ifPresent(at -> one.put("most_doubt", wording.say(at.words())));
+            lists(one, f.missing(), f.assumed(), wording);
         }
         n.set("findings", findings(report, wording));
         return n;
@@ -235,7 +236,7 @@ public final class BrakesDocument {
                     .put("why", wording.say(f.why()))
                     .put("next", wording.say(f.next()))
                     .put("source", f.source());
-            lists(one, f.missing(), f.assumed());
+            lists(one, f.missing(), f.assumed(), wording);
         }
         return findings;
     }
@@ -255,10 +256,11 @@ public final class BrakesDocument {
         }
     }
 
-    private static void lists(ObjectNode n, Collection<QuantityAt> missing, Collection<QuantityAt> assumed) {
+    private static void lists(
+            ObjectNode n, Collection<QuantityAt> missing, Collection<QuantityAt> assumed, Wording wording) {
         ArrayNode wanted = n.putArray("wanted");
-        missing.stream().map(QuantityAt::words).sorted().forEach(wanted::add);
+        missing.stream().map(at -> wording.say(at.words())).sorted().forEach(wanted::add);
         ArrayNode taken = n.putArray("assumed");
-        assumed.stream().map(QuantityAt::words).sorted().forEach(taken::add);
+        assumed.stream().map(at -> wording.say(at.words())).sorted().forEach(taken::add);
     }
 }

@@ -13,6 +13,7 @@ import itrova.core.work.SpecialTool;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -95,7 +96,7 @@ public final class OrderDocument {
                         .append(" × ")
                         .append(line.what())
                         .append(" for ")
-                        .append(line.step())
+                        .append(line.step().key())
                         .append(": ")
                         .append(words(line))
                         .append('\n');
@@ -104,7 +105,7 @@ public final class OrderDocument {
                 out.append("  wants a ")
                         .append(w.tool().name())
                         .append(" for ")
-                        .append(String.join(", ", w.steps()))
+                        .append(w.steps().stream().map(wording::title).collect(Collectors.joining(", ")))
                         .append(": ")
                         .append(w.tool().ways())
                         .append('\n');
@@ -206,7 +207,7 @@ public final class OrderDocument {
             for (Bill.Line line : o.bill().lines()) {
                 ObjectNode b = bill.addObject()
                         .put("what", line.what())
-                        .put("step", line.step())
+                        .put("step", line.step().key())
                         .put("needed", line.needed())
                         .put("in_box", line.inBox())
                         .put("on_shelf", line.onShelf())
@@ -224,7 +225,7 @@ public final class OrderDocument {
                         .put("tool", w.tool().name())
                         .put("ways", w.tool().ways())
                         .putArray("steps");
-                w.steps().forEach(steps::add);
+                w.steps().forEach(what -> steps.add(wording.title(what)));
             }
             ArrayNode machined = n.putArray("machine_shop");
             o.worked().forEach(part -> put(machined.addObject(), part));

@@ -133,7 +133,7 @@ final class PartsWriter {
                 Json.MAPPER.createObjectNode().put("thread", s.thread().designation());
         figure(studs, "shoulder_mm", s.shoulder());
         figure(studs, "stick_out_mm", s.stickOut());
-        s.grade().ifPresent(g -> studs.put("grade", g.word()));
+        s.grade().ifPresent(g -> studs.put("grade", g.title()));
         return studs;
     }
 

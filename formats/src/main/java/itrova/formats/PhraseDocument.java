@@ -1,26 +1,93 @@
 package itrova.formats;
 
+import itrova.core.bench.BearingSchool;
+import itrova.core.bench.HoldKind;
+import itrova.core.brakes.BrakeCheck;
+import itrova.core.brakes.BrakeFigureKind;
+import itrova.core.brakes.BrakeQuantity;
+import itrova.core.fastener.BoltGrade;
 import itrova.core.finding.CheckId;
 import itrova.core.finding.Verdict;
+import itrova.core.identity.Feature;
+import itrova.core.identity.Subject;
+import itrova.core.kit.DriveStyle;
+import itrova.core.kit.KitNeeds;
+import itrova.core.kit.NutSeat;
+import itrova.core.kit.PaperFigure;
 import itrova.core.kit.PartKind;
 import itrova.core.measure.Instrument;
+import itrova.core.order.WorkedPart;
+import itrova.core.part.PartQuantity;
+import itrova.core.part.PartSort;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
 import itrova.core.phrase.Titled;
+import itrova.core.receive.HandTrial;
+import itrova.core.receive.IncomingFigure;
 import itrova.core.remedy.WorkKind;
 import itrova.core.vehicle.Callout;
+import itrova.core.vehicle.HubHeld;
+import itrova.core.vehicle.Retention;
 import itrova.core.vehicle.Side;
+import itrova.core.vehicle.TapeFace;
+import itrova.core.vehicle.ThingKind;
+import itrova.core.work.LooseItem;
+import itrova.core.work.ShaftOrder;
+import itrova.core.work.StepKind;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** A phrase as JSON: its code and its values with their units, so that it can be said in other words and units later. */
 public final class PhraseDocument {
-    private static final List<Class<? extends Titled>> LISTS = List.of(
-            Callout.class, CheckId.class, Instrument.class, PartKind.class, Side.class, Verdict.class, WorkKind.class);
+    /** Every list there is: a test looks that none is left out. */
+    private static final Map<String, Titled[]> LISTS = Stream.<Titled[]>of(
+                    BearingSchool.values(),
+                    HoldKind.values(),
+                    BrakeCheck.values(),
+                    BrakeFigureKind.values(),
+                    BrakeQuantity.values(),
+                    BoltGrade.values(),
+                    CheckId.values(),
+                    Verdict.values(),
+                    Feature.values(),
+                    Subject.values(),
+                    DriveStyle.values(),
+                    KitNeeds.ToneRing.values(),
+                    NutSeat.values(),
+                    PaperFigure.values(),
+                    PartKind.values(),
+                    Instrument.values(),
+                    WorkedPart.Of.values(),
+                    WorkedPart.Piece.values(),
+                    PartQuantity.values(),
+                    PartSort.values(),
+                    HandTrial.values(),
+                    IncomingFigure.values(),
+                    WorkKind.values(),
+                    Callout.values(),
+                    HubHeld.values(),
+                    Retention.values(),
+                    Side.values(),
+                    TapeFace.values(),
+                    ThingKind.values(),
+                    LooseItem.values(),
+                    ShaftOrder.Piece.values(),
+                    StepKind.values())
+            .collect(Collectors.toUnmodifiableMap(all -> all[0].list(), all -> all));
+
+    /** Names of the lists a phrase is read back from. */
+    static Set<String> lists() {
+        return LISTS.keySet();
+    }
 
     private PhraseDocument() {}
 
@@ -47,7 +114,7 @@ public final class PhraseDocument {
                     .put("signed", a.signed());
         }
         if (value instanceof Titled titled) {
-            return n.put("list", titled.getClass().getSimpleName()).put("name", titled.name());
+            return n.put("list", titled.list()).put("name", titled.name());
         }
         return value instanceof Number number
                 ? n.put("count", number.longValue())
@@ -82,10 +149,7 @@ public final class PhraseDocument {
 
     /** One of a list that is not known any more is said by its name. */
     private static Object titled(String list, String name) {
-        Optional<Titled> found = LISTS.stream()
-                .filter(type -> type.getSimpleName().equals(list))
-                .flatMap(type -> List.of(type.getEnumConstants()).stream())
-                .map(Titled.class::cast)
+        Optional<Titled> found = Arrays.stream(LISTS.getOrDefault(list, new Titled[0]))
                 .filter(t -> t.name().equals(name))
                 .findFirst();
         return found.isPresent() ? found.get() : name;

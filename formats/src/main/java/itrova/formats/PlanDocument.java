@@ -3,11 +3,13 @@ package itrova.formats;
 import itrova.core.bench.HoldKind;
 import itrova.core.bench.HoldWanted;
 import itrova.core.fastener.Thread;
+import itrova.core.phrase.Phrase;
 import itrova.core.work.BenchPlan;
 import itrova.core.work.BenchStep;
 import itrova.core.work.BenchStep.Effort;
 import itrova.core.work.BenchStep.Tighten;
 import itrova.core.work.Minutes;
+import itrova.core.work.StepName;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -25,12 +27,11 @@ public final class PlanDocument {
     public static String write(BenchPlan plan) {
         ArrayNode steps = Json.MAPPER.createArrayNode();
         for (BenchStep s : plan.steps()) {
-            ObjectNode n = steps.addObject()
-                    .put("id", s.id())
-                    .put("title", s.title())
-                    .put("caution", s.caution())
-                    .put("hold", s.hold());
+            ObjectNode n = steps.addObject().put("id", s.id());
+            n.set("title", PhraseDocument.node(s.title()));
             n.set("text", PhraseDocument.node(s.text()));
+            n.set("caution", PhraseDocument.node(s.caution()));
+            n.set("hold", PhraseDocument.node(s.hold()));
             s.reading().ifPresent(r -> n.set("reading", node(r)));
             s.tighten().ifPresent(t -> {
                 n.put("torque_nm", t.torque());
@@ -56,11 +57,11 @@ public final class PlanDocument {
             List<String> after = new ArrayList<>();
             n.path("after").forEach(a -> after.add(a.asString()));
             steps.add(new BenchStep(
-                    n.path("id").asString(),
-                    n.path("title").asString(),
+                    StepName.parse(n.path("id").asString()),
+                    phrase(n.path("title")),
                     PhraseDocument.read(n.path("text")),
-                    n.path("caution").asString(),
-                    n.path("hold").asString(),
+                    phrase(n.path("caution")),
+                    phrase(n.path("hold")),
                     reading(n.path("reading")),
                     n.has("torque_nm")
                             ? Optional.of(new Tighten(
@@ -74,6 +75,11 @@ public final class PlanDocument {
                     effort(n)));
         }
         return new BenchPlan(steps);
+    }
+
+    /** A phrase; plans frozen by earlier editions hold its words. */
+    private static Phrase phrase(JsonNode n) {
+        return n.isString() ? StepWords.said(n.asString()) : PhraseDocument.read(n);
     }
 
     private static ObjectNode node(HoldWanted r) {

@@ -36,7 +36,11 @@ public final class StepsDocument {
                     .append(p.gate().state().name().toLowerCase(Locale.ROOT))
                     .append('\n');
             for (BenchStep s : p.plan().steps()) {
-                out.append("  ").append(s.id()).append(": ").append(s.title()).append('\n');
+                out.append("  ")
+                        .append(s.id())
+                        .append(": ")
+                        .append(wording.say(s.title()))
+                        .append('\n');
                 out.append("      ").append(wording.say(s.text())).append('\n');
                 if (!s.after().isEmpty()) {
                     out.append("      after: ")
@@ -57,9 +61,9 @@ public final class StepsDocument {
                                 m.high(),
                                 s.effort().people())));
                 line(out, "outside", s.effort().outside());
-                line(out, "hold", s.hold());
-                s.reading().ifPresent(r -> line(out, "read", read(r)));
-                line(out, "caution", s.caution());
+                line(out, "hold", wording.say(s.hold()));
+                s.reading().ifPresent(r -> line(out, "read", read(r, wording)));
+                line(out, "caution", wording.say(s.caution()));
             }
             CriticalPath path = CriticalPath.of(p.plan());
             out.append(String.format(
@@ -72,11 +76,12 @@ public final class StepsDocument {
         return out.toString();
     }
 
-    private static String read(HoldWanted r) {
+    private static String read(HoldWanted r, Wording wording) {
         String from = r.least().isPresent() ? "from " + r.least().getAsDouble() : "";
         String to = r.most().isPresent() ? "to " + r.most().getAsDouble() : "";
-        return (r.kind().title() + " " + from + " " + to).replace("  ", " ").strip() + " "
-                + r.kind().unit() + " (" + r.source() + ")";
+        return (wording.title(r.kind()) + " " + from + " " + to)
+                        .replace("  ", " ")
+                        .strip() + " " + r.kind().unit() + " (" + r.source() + ")";
     }
 
     private static void line(StringBuilder out, String name, String text) {
@@ -98,10 +103,10 @@ public final class StepsDocument {
             for (BenchStep s : p.plan().steps()) {
                 ObjectNode step = steps.addObject()
                         .put("id", s.id())
-                        .put("title", s.title())
+                        .put("title", wording.say(s.title()))
                         .put("text", wording.say(s.text()))
-                        .put("hold", s.hold())
-                        .put("caution", s.caution());
+                        .put("hold", wording.say(s.hold()))
+                        .put("caution", wording.say(s.caution()));
                 ArrayNode after = step.putArray("after");
                 s.after().forEach(after::add);
                 s.reading().ifPresent(r -> {

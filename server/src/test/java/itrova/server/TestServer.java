@@ -130,6 +130,8 @@ final class TestServer implements AutoCloseable {
         return new String[] {
             "--server.port=0",
             "--itrova.week-seconds=1",
+            // the least there is: slowness is what makes a password safe, and is no matter here
+            "--itrova.password-rounds=4",
             "--itrova.demo=true",
             "--spring.datasource.url=" + url(SCHEMA),
             "--spring.datasource.username=itrova",

@@ -16,13 +16,13 @@ final class Balance {
     /** Pressure of a hard stop, at which valves are compared (MPa). */
     private static final double HARD_STOP = 7;
 
-    private final Judging j;
+    private final BrakeReportBuilder j;
 
-    private Balance(Judging j) {
+    private Balance(BrakeReportBuilder j) {
         this.j = j;
     }
 
-    static void judge(Judging j) {
+    static void judge(BrakeReportBuilder j) {
         j.figure(BrakeFigureKind.BALANCE_EMPTY, v -> BalanceModel.balance(v, Load.EMPTY));
         j.figure(BrakeFigureKind.BALANCE_LADEN, v -> BalanceModel.balance(v, Load.LADEN));
         Balance balance = new Balance(j);

@@ -51,7 +51,7 @@ public record BeddingHeat(Optional<Measured> hottest, List<QuantityAt> missing) 
         return new BeddingHeat(
                 result.value(),
                 result.missing().stream()
-                        .sorted(java.util.Comparator.comparing(QuantityAt::words))
+                        .sorted(java.util.Comparator.comparing(QuantityAt::id))
                         .toList());
     }
 

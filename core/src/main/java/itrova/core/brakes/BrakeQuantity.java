@@ -1,5 +1,6 @@
 package itrova.core.brakes;
 
+import itrova.core.phrase.Phrase;
 import itrova.core.phrase.Titled;
 import itrova.core.quantity.Dimension;
 import itrova.core.quantity.ShopNotation;
@@ -170,13 +171,13 @@ public enum BrakeQuantity implements Titled {
         return row.source();
     }
 
-    public String howTo() {
-        return row.howTo();
+    public Phrase howTo() {
+        return Phrase.of(row.howTo());
     }
 
     /** What is done wrong most often when it is got. */
-    public String slip() {
-        return row.slip();
+    public Phrase slip() {
+        return Phrase.of(row.slip());
     }
 
     @Override
@@ -212,7 +213,7 @@ public enum BrakeQuantity implements Titled {
     public double checked(double value) {
         if (!(value >= min() && value <= max())) {
             throw new IllegalArgumentException(title() + " of " + value + " " + unit() + " is outside " + min() + " to "
-                    + max() + ". Check the figure and its unit. " + howTo());
+                    + max() + ". Check the figure and its unit.");
         }
         return value;
     }

@@ -37,7 +37,7 @@ public record BrakeReport(List<BrakeFigure> figures, List<BrakeFinding> findings
     }
 
     static BrakeReport of(BrakeCircuit circuit, boolean parkingNeeded, Depth depth) {
-        Judging j = new Judging(circuit, depth);
+        BrakeReportBuilder j = new BrakeReportBuilder(circuit, depth);
         if (circuit.isTrailer()) {
             TrailerBrakes.judge(j);
         } else {

@@ -39,8 +39,8 @@ final class DrawnLines {
             BrakeQuantity quantity, int axle, double value, double half, Map<QuantityAt, Measured> given) {
         QuantityAt at = new QuantityAt(quantity, axle);
         if (given.containsKey(at)) {
-            throw new IllegalArgumentException(
-                    at.words() + " is told as a figure and by the lines drawn. Take out one of both.");
+            throw new IllegalArgumentException(quantity.title() + ", axle " + (axle + 1)
+                    + " is told as a figure and by the lines drawn. Take out one of both.");
         }
         given.put(at, Measured.of(value, Component.rectangular(at, half)));
     }

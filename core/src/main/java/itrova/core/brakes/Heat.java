@@ -9,7 +9,7 @@ final class Heat {
 
     private Heat() {}
 
-    static void judge(Judging j) {
+    static void judge(BrakeReportBuilder j) {
         j.figure(BrakeFigureKind.FRONT_RING_AFTER_ONE_STOP, v -> HeatModel.afterStops(v, BrakeModel.FRONT, 1));
         j.figure(BrakeFigureKind.FRONT_RING_AFTER_TEN_STOPS, v -> HeatModel.afterStops(v, BrakeModel.FRONT, 10));
         j.figure(BrakeFigureKind.FRONT_RING_AFTER_DESCENT, v -> HeatModel.afterDescent(v, BrakeModel.FRONT));
@@ -21,7 +21,7 @@ final class Heat {
         boil(j, BrakeCheck.BOILING_OLD, j.circuit.fluid().wet());
     }
 
-    private static void boil(Judging j, BrakeCheck check, double boils) {
+    private static void boil(BrakeReportBuilder j, BrakeCheck check, double boils) {
         if (boils > 0) {
             j.judge(check, "°C", v -> boils - HeatModel.fluid(v, BrakeModel.FRONT), "brakes.boiling", SOURCE);
         } else {

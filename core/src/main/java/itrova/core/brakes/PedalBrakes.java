@@ -18,13 +18,13 @@ final class PedalBrakes {
     /** Deceleration left where the help fails (m/s²). */
     private static final double WITHOUT_HELP = 2.44;
 
-    private final Judging j;
+    private final BrakeReportBuilder j;
 
-    private PedalBrakes(Judging j) {
+    private PedalBrakes(BrakeReportBuilder j) {
         this.j = j;
     }
 
-    static void judge(Judging j) {
+    static void judge(BrakeReportBuilder j) {
         PedalBrakes pedal = new PedalBrakes(j);
         pedal.figures();
         pedal.volumes();

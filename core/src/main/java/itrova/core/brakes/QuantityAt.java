@@ -1,5 +1,6 @@
 package itrova.core.brakes;
 
+import itrova.core.phrase.Phrase;
 import itrova.core.quantity.Source;
 
 /**
@@ -21,7 +22,7 @@ public record QuantityAt(BrakeQuantity quantity, int axle) implements Source {
     }
 
     /** In words, such as {@code pad friction, axle 1}. */
-    public String words() {
-        return axle < 0 ? quantity.title() : quantity.title() + ", axle " + (axle + 1);
+    public Phrase words() {
+        return axle < 0 ? Phrase.all(quantity) : Phrase.of("brakes.at-axle", quantity, axle + 1);
     }
 }

@@ -19,13 +19,13 @@ final class SeenThings {
     private static final String RESIDUAL_PRACTICE = "Common practice: none or 2 psi for discs, about 10 psi for drums";
     private static final String NEVER_MIX = "Glycol, silicone and mineral oil never mix";
 
-    private final Judging j;
+    private final BrakeReportBuilder j;
 
-    private SeenThings(Judging j) {
+    private SeenThings(BrakeReportBuilder j) {
         this.j = j;
     }
 
-    static void judge(Judging j) {
+    static void judge(BrakeReportBuilder j) {
         SeenThings seen = new SeenThings(j);
         if (!j.circuit.isTrailer()) {
             if (j.circuit.hasDiscs()) {

@@ -10,7 +10,7 @@ final class Standing {
     private Standing() {}
 
     /** @param isNeeded whether the law asks for it; else it only advises */
-    static void judge(Judging j, boolean isNeeded) {
+    static void judge(BrakeReportBuilder j, boolean isNeeded) {
         j.figure(BrakeFigureKind.STANDING_FORCE_WANTED, StandingModel::wantedStanding);
         if (j.circuit.measured(QuantityAt.vehicle(BrakeQuantity.GRADE_HELD)).isPresent()
                 && j.circuit.parking() != BrakeCircuit.Parking.NONE) {
@@ -58,7 +58,7 @@ final class Standing {
         }
     }
 
-    private static void told(Judging j, boolean isNeeded, Verdict verdict, String why, String next) {
+    private static void told(BrakeReportBuilder j, boolean isNeeded, Verdict verdict, String why, String next) {
         j.told(BrakeCheck.PARKING, isNeeded, verdict, Phrase.of(why), Phrase.of(next), SOURCE);
     }
 }

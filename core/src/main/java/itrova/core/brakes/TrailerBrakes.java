@@ -13,13 +13,13 @@ final class TrailerBrakes {
     /** How long a trailer that broke away is held, 49 CFR 393.43 (min). */
     private static final double HELD = 15;
 
-    private final Judging j;
+    private final BrakeReportBuilder j;
 
-    private TrailerBrakes(Judging j) {
+    private TrailerBrakes(BrakeReportBuilder j) {
         this.j = j;
     }
 
-    static void judge(Judging j) {
+    static void judge(BrakeReportBuilder j) {
         TrailerBrakes trailer = new TrailerBrakes(j);
         trailer.torque();
         if (j.circuit.hasDiscs()) {

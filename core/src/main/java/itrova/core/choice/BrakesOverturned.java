@@ -4,6 +4,7 @@ import itrova.core.brakes.BrakeCheck;
 import itrova.core.brakes.BrakeFinding;
 import itrova.core.brakes.BrakeReport;
 import itrova.core.finding.Verdict;
+import itrova.core.phrase.Phrase;
 import java.util.List;
 
 /**
@@ -46,7 +47,7 @@ public record BrakesOverturned(BrakeCheck check, Verdict was, Verdict now) {
     }
 
     /** In one sentence. */
-    public String sentence() {
-        return "Brakes, " + check.title() + ": was “" + was.word() + "”, now “" + now.word() + "”.";
+    public Phrase sentence() {
+        return Phrase.of("overturned.brakes", check, was, now);
     }
 }

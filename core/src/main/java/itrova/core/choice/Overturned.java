@@ -4,6 +4,7 @@ import itrova.core.finding.CheckId;
 import itrova.core.finding.Finding;
 import itrova.core.finding.Verdict;
 import itrova.core.judge.KitReport;
+import itrova.core.phrase.Phrase;
 import itrova.core.vehicle.Side;
 import java.util.ArrayList;
 import java.util.List;
@@ -51,9 +52,11 @@ public record Overturned(CheckId check, Side side, Optional<Verdict> was, Option
     }
 
     /** In one sentence. */
-    public String sentence() {
-        return check.title() + ", " + side.word() + ": "
-                + was.map(v -> "was “" + v.word() + "”").orElse("was not asked") + ", now "
-                + now.map(v -> "“" + v.word() + "”").orElse("not asked any more") + ".";
+    public Phrase sentence() {
+        if (was.isEmpty()) {
+            return Phrase.of("overturned.not-asked", check, side, now.orElseThrow());
+        }
+        return now.map(v -> Phrase.of("overturned.worse", check, side, was.get(), v))
+                .orElseGet(() -> Phrase.of("overturned.gone", check, side, was.get()));
     }
 }

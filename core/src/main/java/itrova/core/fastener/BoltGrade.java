@@ -1,5 +1,6 @@
 package itrova.core.fastener;
 
+import itrova.core.phrase.Titled;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -9,7 +10,7 @@ import java.util.Optional;
  * <p>Source: SAE J429 (common sizes), grades 2, 5, 8: 55, 85, 120 ksi; ISO 898-1, classes 8.8 (up to and over M16), 10.9, 12.9:
  * 580 and 600, 830, 970 MPa.
  */
-public enum BoltGrade {
+public enum BoltGrade implements Titled {
     SAE_2("grade 2", 55 * BoltGrade.KSI),
     SAE_5("grade 5", 85 * BoltGrade.KSI),
     SAE_8("grade 8", 120 * BoltGrade.KSI),
@@ -21,16 +22,17 @@ public enum BoltGrade {
     private static final double ISO_8_8_OVER_M16 = 600;
     private static final double LARGEST_OF_FIRST_RANGE = 16;
 
-    private final String word;
+    private final String title;
     private final double proof;
 
-    BoltGrade(String word, double proof) {
-        this.word = word;
+    BoltGrade(String title, double proof) {
+        this.title = title;
         this.proof = proof;
     }
 
-    public String word() {
-        return word;
+    @Override
+    public String title() {
+        return title;
     }
 
     /** Proof stress (MPa) of a bolt with the given thread. */

@@ -1,21 +1,23 @@
 package itrova.core.kit;
 
+import itrova.core.phrase.Titled;
 import java.util.Optional;
 
 /** What closes and drives the hub of a driven, steered axle. */
-public enum DriveStyle {
+public enum DriveStyle implements Titled {
     DRIVE_FLANGE("drive flange"),
     LOCKING_HUB_WITH_RING("locking hub held by an outer snap ring"),
     LOCKING_HUB_ONE_PIECE("locking hub in one piece");
 
-    private final String word;
+    private final String title;
 
-    DriveStyle(String word) {
-        this.word = word;
+    DriveStyle(String title) {
+        this.title = title;
     }
 
-    public String word() {
-        return word;
+    @Override
+    public String title() {
+        return title;
     }
 
     /** The style meant by a word written down at the axle; absent if it is none of these. */

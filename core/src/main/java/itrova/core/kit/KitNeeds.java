@@ -1,5 +1,6 @@
 package itrova.core.kit;
 
+import itrova.core.phrase.Titled;
 import itrova.core.vehicle.Retention;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -70,19 +71,20 @@ public record KitNeeds(
     }
 
     /** What becomes of a tone ring on the hub. */
-    public enum ToneRing {
+    public enum ToneRing implements Titled {
         KEPT("stays where it is"),
         MOVED("is moved to the new hub or disc"),
         LOST("is lost with the drum");
 
-        private final String word;
+        private final String title;
 
-        ToneRing(String word) {
-            this.word = word;
+        ToneRing(String title) {
+            this.title = title;
         }
 
-        public String word() {
-            return word;
+        @Override
+        public String title() {
+            return title;
         }
     }
 

@@ -1,21 +1,23 @@
 package itrova.core.kit;
 
+import itrova.core.phrase.Titled;
 import java.util.Optional;
 
 /** How a wheel nut seats in the wheel. */
-public enum NutSeat {
+public enum NutSeat implements Titled {
     CONE_60("60° cone"),
     BALL("ball"),
     FLAT("flat");
 
-    private final String word;
+    private final String title;
 
-    NutSeat(String word) {
-        this.word = word;
+    NutSeat(String title) {
+        this.title = title;
     }
 
-    public String word() {
-        return word;
+    @Override
+    public String title() {
+        return title;
     }
 
     /** The seat meant by a word written down at the wheel; absent if it is none of these. */

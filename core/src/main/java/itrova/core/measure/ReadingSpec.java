@@ -1,5 +1,6 @@
 package itrova.core.measure;
 
+import itrova.core.phrase.Phrase;
 import itrova.core.table.Table;
 import itrova.core.vehicle.AxleEndKind;
 import itrova.core.vehicle.AxleForm;
@@ -27,7 +28,7 @@ import java.util.Map;
  *     part is, or a kit with a hub of its own asks for it
  * @param howTo what to do, in one or two sentences
  * @param slip the common mistake
- * @param caution where a hand can be hurt; empty if nowhere in particular
+ * @param caution where a hand can be hurt; nothing if nowhere in particular
  */
 public record ReadingSpec(
         Callout callout,
@@ -41,9 +42,9 @@ public record ReadingSpec(
         double minutes,
         TakenApart needs,
         boolean isForVerdict,
-        String howTo,
-        String slip,
-        String caution) {
+        Phrase howTo,
+        Phrase slip,
+        Phrase caution) {
 
     private static final int COLUMNS = 14;
     private static final List<ReadingSpec> IN_HAND_ORDER =
@@ -69,9 +70,9 @@ public record ReadingSpec(
                 Double.parseDouble(c[8]),
                 TakenApart.valueOf(c[9]),
                 c[10].equals("verdict"),
-                c[11],
-                c[12],
-                c[13]);
+                Phrase.of(c[11]),
+                Phrase.of(c[12]),
+                c[13].isEmpty() ? Phrase.NOTHING : Phrase.of(c[13]));
     }
 
     /** How the given dimension is read. */

@@ -49,7 +49,7 @@ public record AxleStanding(Stage stage, Phrase held, Phrase next, Optional<Spot>
                 wanted == 1
                         ? Phrase.of("standing.one-reading-wanted", about)
                         : Phrase.of("standing.readings-wanted", wanted, about),
-                Phrase.of("standing.read", first.callout(), first.side().word()),
+                Phrase.of("standing.read", first.callout(), first.side()),
                 Optional.of(new Spot(first.side(), Optional.of(first.callout()))));
     }
 
@@ -58,7 +58,7 @@ public record AxleStanding(Stage stage, Phrase held, Phrase next, Optional<Spot>
         return new AxleStanding(
                 Stage.MEASURE,
                 Phrase.of("standing.not-looked-around"),
-                Phrase.of("standing.look-around", side.word()),
+                Phrase.of("standing.look-around", side),
                 Optional.of(new Spot(side, Optional.empty())));
     }
 

@@ -8,7 +8,7 @@ import itrova.core.part.Part;
 import itrova.core.part.PartSort;
 import itrova.core.table.Table;
 import itrova.core.work.BenchPlan;
-import itrova.core.work.BenchStep;
+import itrova.core.work.StepKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -57,7 +57,7 @@ public record Bill(List<Line> lines) {
      */
     public record Line(
             String what,
-            String step,
+            StepKind step,
             int needed,
             int inBox,
             int onShelf,
@@ -67,10 +67,10 @@ public record Bill(List<Line> lines) {
             Optional<String> code,
             boolean isUsedUp) {}
 
-    private record Need(String step, Optional<PartSort> sort, Optional<PartKind> kind, int count, boolean isUsedUp) {
+    private record Need(StepKind step, Optional<PartSort> sort, Optional<PartKind> kind, int count, boolean isUsedUp) {
         static Need of(String[] c) {
             return new Need(
-                    c[0],
+                    StepKind.of(c[0]).orElseThrow(() -> new IllegalStateException("No kind of step is called " + c[0])),
                     c[1].isEmpty() ? Optional.empty() : Optional.of(PartSort.valueOf(c[1])),
                     c[2].isEmpty() ? Optional.empty() : Optional.of(PartKind.valueOf(c[2])),
                     Integer.parseInt(c[3]),
@@ -90,14 +90,8 @@ public record Bill(List<Line> lines) {
      */
     public static Bill of(Kit kit, BenchPlan plan, PlannedVehicle vehicle, String axle, Map<String, Integer> shelf) {
         Builder builder = new Builder(kit, vehicle, axle, shelf);
-        NEEDS.stream().filter(need -> isNeeded(plan, need.step())).forEach(builder::add);
+        NEEDS.stream().filter(need -> plan.has(need.step())).forEach(builder::add);
         return new Bill(builder.lines);
-    }
-
-    private static boolean isNeeded(BenchPlan plan, String step) {
-        return plan.steps().stream()
-                .map(BenchStep::id)
-                .anyMatch(id -> id.equals(step) || id.equals("left-" + step) || id.equals("right-" + step));
     }
 
     /** Lines nobody prices. */

@@ -17,7 +17,10 @@ public record Phrase(String code, List<Object> values) {
     public static final Phrase NOTHING = new Phrase("", List.of());
 
     public Phrase {
-        values = List.copyOf(values);
+        // one kind of whole number: documents do not tell apart how wide it was
+        values = values.stream()
+                .map(v -> v instanceof Integer whole ? (Object) whole.longValue() : v)
+                .toList();
     }
 
     /** A sentence with what stands in it. */
@@ -45,6 +48,15 @@ public record Phrase(String code, List<Object> values) {
             values.add(part);
         }
         return new Phrase("", values);
+    }
+
+    /** One or another of several; nothing where there is none. */
+    public static Phrase either(List<?> parts) {
+        Phrase either = NOTHING;
+        for (Object part : parts) {
+            either = either.isEmpty() ? all(part) : of("list.or", either, part);
+        }
+        return either;
     }
 
     /** Collects several with something between them. */

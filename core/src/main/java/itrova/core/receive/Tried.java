@@ -1,5 +1,6 @@
 package itrova.core.receive;
 
+import itrova.core.phrase.Phrase;
 import itrova.core.vehicle.Side;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -31,7 +32,7 @@ public record Tried(HandTrial trial, Side side, boolean isGood, String note) {
     }
 
     /** In words. */
-    public String words() {
-        return trial.title() + ", " + side.word() + ": " + (isGood ? "good" : "not so, " + note);
+    public Phrase words() {
+        return isGood ? Phrase.of("tried.good", trial, side) : Phrase.of("tried.not-so", trial, side, note);
     }
 }

@@ -1,5 +1,7 @@
 package itrova.core.remedy;
 
+import itrova.core.phrase.Phrase;
+
 /** Fittings that join one thread and seat with another. */
 final class Adapters extends Remedy {
     Adapters() {
@@ -7,8 +9,8 @@ final class Adapters extends Remedy {
                 "Chain fittings with adapters",
                 0,
                 Undo.POSSIBLE,
-                "Start every thread by hand.",
-                "As few joints as can be; inspect each under full pressure.");
+                Phrase.of("work-hold.adapters"),
+                Phrase.of("work-caution.adapters"));
     }
 
     @Override

@@ -1,5 +1,6 @@
 package itrova.core.remedy;
 
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 
 /** The disc's centre opened to sit on the register. */
@@ -9,8 +10,8 @@ final class BoreDisc extends Remedy {
                 "Bore the disc's centre",
                 0.02,
                 Undo.NEVER,
-                "Measure the bore before it leaves the lathe.",
-                "Centre on the disc's face, not on its rim.");
+                Phrase.of("work-hold.bore-disc"),
+                Phrase.of("work-caution.bore-disc"));
     }
 
     @Override

@@ -1,5 +1,6 @@
 package itrova.core.remedy;
 
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.vehicle.Callout;
 
@@ -10,8 +11,8 @@ final class BoreWheel extends Remedy {
                 "Open the wheel's centre bore",
                 0.03,
                 Undo.NEVER,
-                "Measure the bore before it leaves the lathe.",
-                "Bore on the mounting face's centre; old wheels are crack-tested first.");
+                Phrase.of("work-hold.bore-disc"),
+                Phrase.of("work-caution.bore-wheel"));
     }
 
     @Override

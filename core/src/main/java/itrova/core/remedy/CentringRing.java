@@ -1,5 +1,6 @@
 package itrova.core.remedy;
 
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 
 /** A ring between a bore that is too large and the register. */
@@ -9,8 +10,8 @@ final class CentringRing extends Remedy {
                 "Make a centring ring for the register",
                 0.02,
                 Undo.POSSIBLE,
-                "Measure the ring inside and outside before pressing it in.",
-                "The ring must not hold the disc off the hub.");
+                Phrase.of("work-hold.centring-ring"),
+                Phrase.of("work-caution.centring-ring"));
     }
 
     @Override

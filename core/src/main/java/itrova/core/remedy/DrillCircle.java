@@ -1,5 +1,7 @@
 package itrova.core.remedy;
 
+import itrova.core.phrase.Phrase;
+
 /** A second circle of holes in the disc, between those it has. */
 final class DrillCircle extends Remedy {
     DrillCircle() {
@@ -7,8 +9,8 @@ final class DrillCircle extends Remedy {
                 "Drill the disc on a second circle",
                 0.1,
                 Undo.NEVER,
-                "Measure the first hole's place and size before drilling the next.",
-                "Clamp the disc; swarf is sharp; eye protection. Never between cooling vanes that start at the hat.");
+                Phrase.of("work-hold.drill-circle"),
+                Phrase.of("work-caution.drill-circle"));
     }
 
     @Override

@@ -1,5 +1,6 @@
 package itrova.core.remedy;
 
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.vehicle.Callout;
 
@@ -10,8 +11,8 @@ final class DrillHoles extends Remedy {
                 "Drill the disc's stud holes",
                 0.1,
                 Undo.NEVER,
-                "Measure the first hole before drilling the next.",
-                "Clamp the disc; swarf is sharp; eye protection.");
+                Phrase.of("work-hold.drill-holes"),
+                Phrase.of("work-caution.drill-holes"));
     }
 
     @Override

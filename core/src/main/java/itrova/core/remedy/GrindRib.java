@@ -1,5 +1,6 @@
 package itrova.core.remedy;
 
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.vehicle.Callout;
 
@@ -10,8 +11,8 @@ final class GrindRib extends Remedy {
                 "Grind a rib back",
                 0.3,
                 Undo.NEVER,
-                "Measure what was taken, radius the edges, crack-test before it goes on.",
-                "Never into a boss that carries load; eye and face protection, sparks away from fuel.");
+                Phrase.of("work-hold.grind-rib"),
+                Phrase.of("work-caution.grind-rib"));
     }
 
     @Override

@@ -1,5 +1,6 @@
 package itrova.core.remedy;
 
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.vehicle.Callout;
 
@@ -10,8 +11,8 @@ final class LongerStuds extends Remedy {
                 "Press in longer studs",
                 0.5,
                 Undo.POSSIBLE,
-                "Measure the stick-out of every stud after pressing; torque again after they have seated.",
-                "Stand clear of the press; support the hub beside the stud.");
+                Phrase.of("work-hold.longer-studs"),
+                Phrase.of("work-caution.longer-studs"));
     }
 
     @Override

@@ -1,5 +1,7 @@
 package itrova.core.remedy;
 
+import itrova.core.phrase.Phrase;
+
 /** Bolts at the housing that reach through what is stacked on them now. */
 final class LongerTBolts extends Remedy {
     LongerTBolts() {
@@ -7,8 +9,8 @@ final class LongerTBolts extends Remedy {
                 "Fit longer bolts at the housing",
                 0.5,
                 Undo.POSSIBLE,
-                "Count the threads past the nut.",
-                "Grade 8 or class 10.9 at least; local rules come first.");
+                Phrase.of("work-hold.longer-t-bolts"),
+                Phrase.of("work-caution.longer-t-bolts"));
     }
 
     @Override

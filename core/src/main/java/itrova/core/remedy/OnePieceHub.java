@@ -1,5 +1,7 @@
 package itrova.core.remedy;
 
+import itrova.core.phrase.Phrase;
+
 /** A locking hub of the kind the kit is made for. */
 final class OnePieceHub extends Remedy {
     OnePieceHub() {
@@ -7,8 +9,8 @@ final class OnePieceHub extends Remedy {
                 "Fit a locking hub in one piece",
                 0,
                 Undo.POSSIBLE,
-                "Turn the wheel locked and free before the road.",
-                "Its bolts are torqued in order.");
+                Phrase.of("work-hold.one-piece-hub"),
+                Phrase.of("work-caution.one-piece-hub"));
     }
 
     @Override

@@ -1,5 +1,7 @@
 package itrova.core.remedy;
 
+import itrova.core.phrase.Phrase;
+
 /** Bearings of a standard size between spindle and hub. */
 final class OtherBearings extends Remedy {
     OtherBearings() {
@@ -7,8 +9,8 @@ final class OtherBearings extends Remedy {
                 "Fit other bearings of a standard size",
                 0,
                 Undo.POSSIBLE,
-                "Try the cone on the spindle before the cups are pressed.",
-                "Cups are brittle: press straight, eye protection.");
+                Phrase.of("work-hold.other-bearings"),
+                Phrase.of("step-caution.cups"));
     }
 
     @Override

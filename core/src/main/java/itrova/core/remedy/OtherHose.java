@@ -1,5 +1,7 @@
 package itrova.core.remedy;
 
+import itrova.core.phrase.Phrase;
+
 /** A hose of the length the wheel's travel wants. */
 final class OtherHose extends Remedy {
     OtherHose() {
@@ -7,8 +9,8 @@ final class OtherHose extends Remedy {
                 "Have a hose made up in another length",
                 3,
                 Undo.POSSIBLE,
-                "Lay it in at full lock and full travel before it is filled.",
-                "Brake hoses are made and tested by a licensed maker, never crimped in the shop.");
+                Phrase.of("work-hold.other-hose"),
+                Phrase.of("work-caution.other-hose"));
     }
 
     @Override

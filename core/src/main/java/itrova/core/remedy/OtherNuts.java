@@ -1,5 +1,7 @@
 package itrova.core.remedy;
 
+import itrova.core.phrase.Phrase;
+
 /** Nuts that suit thread and seat. */
 final class OtherNuts extends Remedy {
     OtherNuts() {
@@ -7,8 +9,8 @@ final class OtherNuts extends Remedy {
                 "Fit wheel nuts that suit studs and wheel",
                 0,
                 Undo.POSSIBLE,
-                "Run every nut on by hand to the seat.",
-                "A nut of the wrong seat works loose.");
+                Phrase.of("work-hold.other-nuts"),
+                Phrase.of("work-caution.other-nuts"));
     }
 
     @Override

@@ -1,5 +1,6 @@
 package itrova.core.remedy;
 
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.vehicle.Callout;
 
@@ -10,8 +11,8 @@ final class RemachineHub extends Remedy {
                 "Have the hub drilled to the disc's pattern",
                 0.1,
                 Undo.NEVER,
-                "Measure circle and holes of both hubs when they come back, before the studs are pressed.",
-                "A crack-tested hub only, by a shop that does it; the old holes stay between the new ones.");
+                Phrase.of("work-hold.remachine-hub"),
+                Phrase.of("work-caution.remachine-hub"));
     }
 
     @Override

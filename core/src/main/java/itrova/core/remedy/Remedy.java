@@ -1,5 +1,6 @@
 package itrova.core.remedy;
 
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 
 /** One kind of work: what the process holds, whether it can be undone, what is watched, and what the case is after it. */
@@ -7,8 +8,8 @@ abstract class Remedy {
     private final String title;
     private final double tolerance;
     private final Undo undo;
-    private final String hold;
-    private final String caution;
+    private final Phrase hold;
+    private final Phrase caution;
 
     /** Whether the state before can be had again. */
     enum Undo {
@@ -23,7 +24,7 @@ abstract class Remedy {
      * @param hold what is measured before anything that cannot be undone
      * @param caution what can hurt, or spoil the part
      */
-    Remedy(String title, double tolerance, Undo undo, String hold, String caution) {
+    Remedy(String title, double tolerance, Undo undo, Phrase hold, Phrase caution) {
         this.title = title;
         this.tolerance = tolerance;
         this.undo = undo;
@@ -63,11 +64,11 @@ abstract class Remedy {
         return undo == Undo.POSSIBLE;
     }
 
-    String hold() {
+    Phrase hold() {
         return hold;
     }
 
-    String caution() {
+    Phrase caution() {
         return caution;
     }
 }

@@ -1,5 +1,6 @@
 package itrova.core.remedy;
 
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 
 /** The flange's corner rounded to clear the fillet in the hat. */
@@ -9,8 +10,8 @@ final class RoundCorner extends Remedy {
                 "Round the flange's outboard corner",
                 0.3,
                 Undo.NEVER,
-                "Try the disc: it must sit flat on the face, light seen nowhere.",
-                "Hot swarf; keep the mounting face itself untouched.");
+                Phrase.of("work-hold.round-corner"),
+                Phrase.of("work-caution.round-corner"));
     }
 
     @Override

@@ -1,5 +1,6 @@
 package itrova.core.remedy;
 
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 
 /** Shims that move the bracket, and the caliper with it, outboard. */
@@ -9,8 +10,8 @@ final class ShimStack extends Remedy {
                 "Put shims under the bracket, the same on every bolt",
                 0.05,
                 Undo.POSSIBLE,
-                "Measure the stack on every bolt; the caliper slides free over the disc.",
-                "Bolts must be longer by the stack; never washers of unlike thickness.");
+                Phrase.of("work-hold.shim-stack"),
+                Phrase.of("work-caution.shim-stack"));
     }
 
     @Override

@@ -1,5 +1,6 @@
 package itrova.core.remedy;
 
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 import itrova.core.vehicle.Callout;
 
@@ -10,8 +11,8 @@ final class TurnFlange extends Remedy {
                 "Turn the flange down",
                 0.05,
                 Undo.NEVER,
-                "Measure the flange before it leaves the lathe.",
-                "Heavy shaft between centres; no loose sleeves at the lathe.");
+                Phrase.of("work-hold.turn-flange"),
+                Phrase.of("work-caution.turn-flange"));
     }
 
     @Override

@@ -1,5 +1,6 @@
 package itrova.core.remedy;
 
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 
 /** A ring that lets the hub centre the wheel. */
@@ -9,8 +10,8 @@ final class WheelRing extends Remedy {
                 "Make a centring ring between hub and wheel",
                 0.05,
                 Undo.POSSIBLE,
-                "Measure the ring inside and outside; try it in the wheel before the wheel goes on.",
-                "The ring must not hold the wheel off the disc.");
+                Phrase.of("work-hold.wheel-ring"),
+                Phrase.of("work-caution.wheel-ring"));
     }
 
     @Override

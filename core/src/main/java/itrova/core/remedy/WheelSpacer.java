@@ -1,5 +1,6 @@
 package itrova.core.remedy;
 
+import itrova.core.phrase.Phrase;
 import itrova.core.placed.KitOnSide;
 
 /** A spacer that moves the wheel outboard of the caliper. */
@@ -9,8 +10,8 @@ final class WheelSpacer extends Remedy {
                 "Put a spacer between disc and wheel",
                 0.1,
                 Undo.POSSIBLE,
-                "Measure the spacer; count full thread in the nut after it.",
-                "Local rules may forbid spacers; they load studs and bearings more.");
+                Phrase.of("work-hold.wheel-spacer"),
+                Phrase.of("work-caution.wheel-spacer"));
     }
 
     @Override

@@ -1,5 +1,6 @@
 package itrova.core.remedy;
 
+import itrova.core.phrase.Phrase;
 import itrova.core.phrase.Titled;
 import itrova.core.settings.WorkTerms;
 import itrova.core.table.Table;
@@ -83,11 +84,11 @@ public enum WorkKind implements Titled {
     }
 
     /** What is measured before anything that cannot be undone. */
-    public String hold() {
+    public Phrase hold() {
         return remedy.hold();
     }
 
-    public String caution() {
+    public Phrase caution() {
         return remedy.caution();
     }
 

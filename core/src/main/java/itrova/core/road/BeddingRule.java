@@ -6,6 +6,7 @@ import itrova.core.phrase.Phrase;
 import itrova.core.quantity.Measured;
 import itrova.core.table.Table;
 import itrova.core.work.BenchPlan;
+import itrova.core.work.StepKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -46,7 +47,7 @@ public record BeddingRule(List<BeddingPhase> phases) {
     /** What is usual after these plans: the pads, and after them the shoes in the hat where a plan sets some. */
     public static BeddingRule usual(List<BenchPlan> plans) {
         BeddingRule pads = of(School.ROAD_PADS);
-        return plans.stream().anyMatch(p -> p.has("park-shoes")) ? pads.then(of(School.PARKING_SHOES)) : pads;
+        return plans.stream().anyMatch(p -> p.has(StepKind.PARK_SHOES)) ? pads.then(of(School.PARKING_SHOES)) : pads;
     }
 
     /** One series as the pads' papers say. */

@@ -3,6 +3,7 @@ package itrova.core.road;
 import itrova.core.phrase.Phrase;
 import itrova.core.table.Table;
 import itrova.core.work.BenchPlan;
+import itrova.core.work.StepKind;
 import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.List;
@@ -72,13 +73,13 @@ public record Recheck(String id, Phrase what, OptionalDouble km, int days, When 
             holding.add(When.MARKED);
         }
         for (BenchPlan plan : plans) {
-            if (plan.step("alignment").isPresent()) {
+            if (plan.has(StepKind.ALIGNMENT)) {
                 holding.add(When.SPINDLE);
             }
-            if (plan.has("weld")) {
+            if (plan.has(StepKind.WELD)) {
                 holding.add(When.WELDED);
             }
-            if (plan.step("adjust-drums").isPresent()) {
+            if (plan.has(StepKind.ADJUST_DRUMS)) {
                 holding.add(When.DRUMS_STAY);
             }
         }

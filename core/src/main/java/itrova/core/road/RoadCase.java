@@ -1,5 +1,6 @@
 package itrova.core.road;
 
+import itrova.core.phrase.Phrase;
 import java.util.List;
 import java.util.Optional;
 
@@ -30,7 +31,7 @@ public record RoadCase(
      * @param overturned verdicts the order was placed by that do not hold any more
      * @param replanned what a new plan would change
      */
-    public record AxleWork(String name, List<String> openSteps, List<String> overturned, List<String> replanned) {
+    public record AxleWork(String name, List<Phrase> openSteps, List<Phrase> overturned, List<Phrase> replanned) {
         public AxleWork {
             openSteps = List.copyOf(openSteps);
             overturned = List.copyOf(overturned);

@@ -31,7 +31,7 @@ public record RoadGate(List<Phrase> standing, List<Phrase> handing) {
                     .findFirst()
                     .ifPresent(first -> standing.add(Phrase.of(
                             "road.steps-open", axle.name(), axle.openSteps().size(), first)));
-            axle.overturned().forEach(o -> standing.add(Phrase.of("road.overturned", axle.name(), Phrase.given(o))));
+            axle.overturned().forEach(o -> standing.add(Phrase.of("road.overturned", axle.name(), o)));
             if (!axle.replanned().isEmpty()) {
                 standing.add(Phrase.of("road.replanned", axle.name()));
             }

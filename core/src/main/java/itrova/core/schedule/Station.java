@@ -1,8 +1,7 @@
 package itrova.core.schedule;
 
 import itrova.core.table.Table;
-import itrova.core.vehicle.Side;
-import java.util.Arrays;
+import itrova.core.work.StepKind;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -12,17 +11,11 @@ public enum Station {
     PRESS,
     WELDER;
 
-    private static final Map<String, Station> BY_STEP = Table.rows(Station.class, "stations.psv", 2).stream()
-            .collect(Collectors.toMap(c -> c[0], c -> valueOf(c[1])));
+    private static final Map<StepKind, Station> BY_STEP = Table.rows(Station.class, "stations.psv", 2).stream()
+            .collect(Collectors.toMap(c -> StepKind.of(c[0]).orElseThrow(), c -> valueOf(c[1])));
 
-    /** The station a step takes, by its id. */
-    public static Optional<Station> of(String stepId) {
-        String key = Arrays.stream(Side.values())
-                .map(s -> s.word() + "-")
-                .filter(stepId::startsWith)
-                .findFirst()
-                .map(side -> stepId.substring(side.length()))
-                .orElse(stepId);
-        return Optional.ofNullable(BY_STEP.get(key));
+    /** The station a kind of step takes. */
+    public static Optional<Station> of(StepKind step) {
+        return Optional.ofNullable(BY_STEP.get(step));
     }
 }

@@ -1,6 +1,8 @@
 package itrova.core.vehicle;
 
 import itrova.core.phrase.Titled;
+import java.util.EnumSet;
+import java.util.Set;
 
 /** A dimension that can be read at an axle end or its wheel. */
 public enum Callout implements Titled {
@@ -81,6 +83,8 @@ public enum Callout implements Titled {
         WORD
     }
 
+    private static final Set<Callout> OF_WHEEL = EnumSet.range(WHEEL_BACKSPACING, WHEEL_TO_FRAME);
+
     private final String title;
     private final Kind kind;
 
@@ -105,7 +109,7 @@ public enum Callout implements Titled {
 
     /** Whether it is read at the wheel and not at the axle end. */
     public boolean isOfWheel() {
-        return name().startsWith("WHEEL_");
+        return OF_WHEEL.contains(this);
     }
 
     /** Whether it is of both ends of an axle at once: read on one side it is read for the other too. */

@@ -12,7 +12,7 @@ import java.util.regex.Pattern;
 
 /**
  * Says phrases in one language and one unit system. English ships; another language is another bundle: a sentence for each code, and
- * for each {@link Titled} a line {@code Type.NAME}.
+ * for each {@link Titled} a line of its list and name, {@code Side.LEFT}.
  */
 public final class Wording {
     private static final Map<String, String> ENGLISH = Bundle.read(Wording.class, "en.properties");
@@ -87,7 +87,7 @@ public final class Wording {
 
     /** The title of one of a fixed list. */
     public String title(Titled titled) {
-        return bundle.getOrDefault(titled.getClass().getSimpleName() + "." + titled.name(), titled.title());
+        return bundle.getOrDefault(titled.list() + "." + titled.name(), titled.title());
     }
 
     /** The reader's units. */

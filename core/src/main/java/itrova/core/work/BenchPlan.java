@@ -1,7 +1,5 @@
 package itrova.core.work;
 
-import itrova.core.vehicle.Side;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -28,10 +26,9 @@ public record BenchPlan(List<BenchStep> steps) {
         return steps.stream().filter(s -> s.id().equals(id)).findFirst();
     }
 
-    /** Whether it has a kind of step on any side. */
-    public boolean has(String key) {
-        return Arrays.stream(Side.values())
-                .anyMatch(side -> step(Draft.of(side, key)).isPresent());
+    /** Whether it has a kind of step, on a side or of the whole. */
+    public boolean has(StepKind kind) {
+        return steps.stream().anyMatch(s -> s.kind() == kind);
     }
 
     /** Whether a step puts in or tries what was ordered: the mock-up, and all that comes after it. */
@@ -42,7 +39,9 @@ public record BenchPlan(List<BenchStep> steps) {
 
     /** The trial whose loose parts a step makes good. */
     public Optional<BenchStep> trialOf(BenchStep step) {
-        return step.side().filter(s -> step.makesGood()).flatMap(s -> step(Draft.of(s, BenchStep.TRIAL)));
+        return step.side()
+                .filter(s -> step.makesGood())
+                .flatMap(s -> step(StepName.of(s, StepKind.MOCKUP).id()));
     }
 
     /** The steps that must be done before one and are not. */

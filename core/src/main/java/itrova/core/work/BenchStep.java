@@ -6,31 +6,29 @@ import itrova.core.fastener.Tightening;
 import itrova.core.phrase.Phrase;
 import itrova.core.quantity.Unit;
 import itrova.core.vehicle.Side;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * One step at the bench.
  *
- * @param id stable name within the plan
+ * @param name what it is, and by which id plans and ticks know it
  * @param title short
  * @param text what to do
- * @param caution what can hurt someone or spoil the job; empty if nothing special
- * @param hold what must be measured or seen before going on; empty if nothing
+ * @param caution what can hurt someone or spoil the job; nothing if nothing special
+ * @param hold what must be measured or seen before going on; nothing if nothing
  * @param reading what is read at the hold and judged, if a figure is; with the limits in force
  * @param tighten what to tighten and how, if anything
  * @param after ids of the steps that must be done before
  * @param effort tools, time and people
  */
 public record BenchStep(
-        String id,
-        String title,
+        StepName name,
+        Phrase title,
         Phrase text,
-        String caution,
-        String hold,
+        Phrase caution,
+        Phrase hold,
         Optional<HoldWanted> reading,
         Optional<Tighten> tighten,
         List<String> after,
@@ -39,37 +37,30 @@ public record BenchStep(
         after = List.copyOf(after);
     }
 
+    /** By which plans, ticks and addresses know it. */
+    public String id() {
+        return name.id();
+    }
+
     /** The side it is done on; absent where it is of the whole axle or vehicle. */
     public Optional<Side> side() {
-        return Arrays.stream(Side.values())
-                .filter(s -> id.startsWith(s.word() + "-"))
-                .findFirst();
+        return name.side();
     }
 
     /** What kind of step it is, the same on both sides. */
-    public String key() {
-        return side().map(s -> id.substring(s.word().length() + 1)).orElse(id);
+    public StepKind kind() {
+        return name.kind();
     }
-
-    /** Whether caliper and wheel are looked at together, so that the wheel's section belongs beside it. */
-    public boolean showsSection() {
-        return SECTIONED.contains(key());
-    }
-
-    private static final Set<String> SECTIONED = Set.of("mockup", "caliper", "compare", "wheel-nuts");
 
     /** Whether everything is put together to try, so that some of it is put in only for that. */
     public boolean isTrial() {
-        return key().equals(TRIAL);
+        return kind() == StepKind.MOCKUP;
     }
 
     /** Whether what was put in to try is counted out again. */
     public boolean makesGood() {
-        return key().equals("make-good");
+        return kind() == StepKind.MAKE_GOOD;
     }
-
-    /** The kind of step that tries. */
-    static final String TRIAL = "mockup";
 
     /** What its reading or torque is usually taken with; empty where it takes neither. */
     public String readWith() {

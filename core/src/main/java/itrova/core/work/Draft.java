@@ -11,10 +11,8 @@ import itrova.core.remedy.Work;
 import itrova.core.vehicle.Side;
 import itrova.core.work.BenchStep.Effort;
 import itrova.core.work.BenchStep.Tighten;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -42,36 +40,31 @@ final class Draft {
     }
 
     /** A step of the whole axle or vehicle. */
-    void add(String key, String... after) {
-        add(key, key, "", StepTable.row(key).code(), List.of(), after);
+    void add(StepKind kind, StepName... after) {
+        add(StepName.of(kind), kind, List.of(), after);
     }
 
     /** A step of one side. */
-    void add(Side side, String key, String... after) {
-        add(of(side, key), key, ", " + side.word(), StepTable.row(key).code(), List.of(), after);
+    void add(Side side, StepKind kind, StepName... after) {
+        add(StepName.of(side, kind), kind, List.of(), after);
     }
 
     /** A step of one side whose text has gaps. */
-    void add(Side side, String key, List<Object> gaps, String... after) {
-        add(of(side, key), key, ", " + side.word(), StepTable.row(key).code(), gaps, after);
+    void add(Side side, StepKind kind, List<Object> gaps, StepName... after) {
+        add(StepName.of(side, kind), kind, gaps, after);
     }
 
-    /** A step under another id. */
-    void addAs(String id, String key, String... after) {
-        add(id, key, "", StepTable.row(key).code(), List.of(), after);
+    /** A step that is told as another kind is. */
+    void addAs(StepKind kind, StepKind told, StepName... after) {
+        add(StepName.of(kind), told, List.of(), after);
     }
 
-    /** Id of a side's step. */
-    static String of(Side side, String key) {
-        return side.word() + "-" + key;
-    }
-
-    private void add(String id, String key, String where, String code, List<Object> gaps, String... after) {
-        StepTable.Row row = StepTable.row(key);
+    private void add(StepName name, StepKind told, List<Object> gaps, StepName... after) {
+        StepTable.Row row = StepTable.row(told);
         put(new BenchStep(
-                id,
-                row.title() + where,
-                Phrase.of(code, gaps.toArray()),
+                name,
+                name.on(told),
+                Phrase.of(row.code(), gaps.toArray()),
                 row.caution(),
                 row.hold(),
                 row.reading().map(this::wanted),
@@ -81,14 +74,12 @@ final class Draft {
     }
 
     /** Work proven for a side, in the terms of the shop. */
-    void add(Work work, String... after) {
-        String id = of(
-                work.side(),
-                "work-" + work.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'));
+    void add(Work work, StepName... after) {
+        StepName name = StepName.of(work.side(), work.kind());
         double minutes = work.terms().minutes();
         put(new BenchStep(
-                id,
-                work.kind().title() + ", " + work.side().word(),
+                name,
+                name.on(work.kind()),
                 work.sentence(),
                 work.kind().caution(),
                 work.kind().hold(),
@@ -103,22 +94,29 @@ final class Draft {
                         "the shop's terms of work")));
     }
 
+    /** A step, every work planned so far on a side, and further steps. */
+    StepName[] withWorks(Side side, StepName first, StepName... further) {
+        Stream<StepName> works = steps.values().stream()
+                .map(BenchStep::name)
+                .filter(n -> n.kind() == StepKind.WORK && n.side().equals(Optional.of(side)));
+        return Stream.of(Stream.of(first), works, Stream.of(further))
+                .flatMap(s -> s)
+                .toArray(StepName[]::new);
+    }
+
     private void put(BenchStep step) {
         if (steps.put(step.id(), step) != null) {
             throw new IllegalStateException("Two steps are called " + step.id());
         }
     }
 
-    /** Those of the ids the plan has; a name ending in * stands for all that begin so. */
-    private List<String> known(String... ids) {
-        List<String> known = new ArrayList<>();
-        for (String id : ids) {
-            Stream<String> meant = id.endsWith("*")
-                    ? steps.keySet().stream().filter(s -> s.startsWith(id.substring(0, id.length() - 1)))
-                    : Stream.of(id).filter(steps::containsKey);
-            meant.filter(s -> !known.contains(s)).forEach(known::add);
-        }
-        return known;
+    /** Ids of those the plan has. */
+    private List<String> known(StepName... names) {
+        return Stream.of(names)
+                .map(StepName::id)
+                .filter(steps::containsKey)
+                .distinct()
+                .toList();
     }
 
     /** The reading at a hold: by the kit's papers where they state its limits. */

@@ -1,5 +1,6 @@
 package itrova.core.work;
 
+import itrova.core.phrase.Phrase;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -34,11 +35,12 @@ public record PlanChange(Optional<BenchStep> was, Optional<BenchStep> now) {
     }
 
     /** In one sentence. */
-    public String sentence() {
+    public Phrase sentence() {
         if (was.isEmpty()) {
-            return "New: " + now.orElseThrow().title() + ".";
+            return Phrase.of("plan-change.new", now.orElseThrow().title());
         }
-        return now.map(step -> "Changed: " + step.title() + ".")
-                .orElseGet(() -> "No longer wanted: " + was.get().title() + ".");
+        return now.map(step -> Phrase.of("plan-change.changed", step.title()))
+                .orElseGet(() ->
+                        Phrase.of("plan-change.no-longer-wanted", was.get().title()));
     }
 }

@@ -73,7 +73,7 @@ public record ShaftOrder(Side side, List<Place> places) {
 
     /** The order of parts a step puts on a shaft; absent where it puts none. */
     public static Optional<ShaftOrder> of(BenchStep step, Kit kit, AxleEnd end) {
-        Set<Piece> now = now(step.key());
+        Set<Piece> now = now(step.kind());
         if (now.isEmpty() || step.side().isEmpty()) {
             return Optional.empty();
         }
@@ -87,19 +87,19 @@ public record ShaftOrder(Side side, List<Place> places) {
                                 .toList()));
     }
 
-    private static Set<Piece> now(String key) {
-        return switch (key) {
-            case "cups" -> EnumSet.of(Piece.CUPS);
-            case "seal" -> EnumSet.of(Piece.INNER_BEARING, Piece.SEAL);
-            case "hub-on" -> EnumSet.of(Piece.HUB, Piece.OUTER_BEARING, Piece.WASHER, Piece.NUT);
-            case "adjust" -> EnumSet.of(Piece.NUT);
-            case "cap" -> EnumSet.of(Piece.LOCK, Piece.SECOND_NUT, Piece.CAP);
-            case "drive-on" -> EnumSet.of(Piece.DRIVE);
-            case "press-on" ->
+    private static Set<Piece> now(StepKind kind) {
+        return switch (kind) {
+            case CUPS -> EnumSet.of(Piece.CUPS);
+            case SEAL -> EnumSet.of(Piece.INNER_BEARING, Piece.SEAL);
+            case HUB_ON -> EnumSet.of(Piece.HUB, Piece.OUTER_BEARING, Piece.WASHER, Piece.NUT);
+            case ADJUST -> EnumSet.of(Piece.NUT);
+            case CAP -> EnumSet.of(Piece.LOCK, Piece.SECOND_NUT, Piece.CAP);
+            case DRIVE_ON -> EnumSet.of(Piece.DRIVE);
+            case PRESS_ON ->
                 EnumSet.of(Piece.RETAINER, Piece.BRACKET, Piece.SPACER_RING, Piece.BEARING, Piece.PRESS_RING);
-            case "shaft-in" -> EnumSet.of(Piece.SHAFT_FLANGE);
-            case "clip-in" -> EnumSet.of(Piece.CLIP, Piece.HOUSING_SEAL);
-            case "portal-spacer" -> EnumSet.of(Piece.PORTAL_SPACER);
+            case SHAFT_IN -> EnumSet.of(Piece.SHAFT_FLANGE);
+            case CLIP_IN -> EnumSet.of(Piece.CLIP, Piece.HOUSING_SEAL);
+            case PORTAL_SPACER -> EnumSet.of(Piece.PORTAL_SPACER);
             default -> EnumSet.noneOf(Piece.class);
         };
     }

@@ -1,12 +1,11 @@
 package itrova.core.work;
 
+import itrova.core.phrase.Titled;
 import itrova.core.table.Table;
-import itrova.core.vehicle.Side;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Stream;
 
 /**
  * A tool not every shop has, and how one that has none comes by it.
@@ -23,9 +22,9 @@ public record SpecialTool(String name, String ways) {
     /**
      * A tool the plan's steps want.
      *
-     * @param steps titles of the steps, each once, in their order
+     * @param steps what is done with it, each once, in its order
      */
-    public record Wanted(SpecialTool tool, List<String> steps) {
+    public record Wanted(SpecialTool tool, List<Titled> steps) {
         public Wanted {
             steps = List.copyOf(steps);
         }
@@ -36,26 +35,17 @@ public record SpecialTool(String name, String ways) {
         return ALL;
     }
 
-    private static String onEitherSide(BenchStep step) {
-        return Stream.of(Side.values())
-                .map(side -> ", " + side.word())
-                .filter(step.title()::endsWith)
-                .findFirst()
-                .map(end -> step.title().substring(0, step.title().length() - end.length()))
-                .orElse(step.title());
-    }
-
     /**
      * Those a plan wants and the shop has not.
      *
      * @param owned names of those it has
      */
     public static List<Wanted> lacking(BenchPlan plan, Set<String> owned) {
-        Map<SpecialTool, List<String>> wanted = new LinkedHashMap<>();
+        Map<SpecialTool, List<Titled>> wanted = new LinkedHashMap<>();
         for (SpecialTool tool : ALL) {
-            List<String> steps = plan.steps().stream()
+            List<Titled> steps = plan.steps().stream()
                     .filter(s -> s.effort().tools().contains(tool.name()))
-                    .map(SpecialTool::onEitherSide)
+                    .map(s -> s.name().what())
                     .distinct()
                     .toList();
             if (!steps.isEmpty() && !owned.contains(tool.name())) {

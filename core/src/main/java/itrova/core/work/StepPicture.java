@@ -39,9 +39,9 @@ public record StepPicture(Kind kind, Optional<Side> side, List<Spot> spots) {
     /** The picture of a step; absent where it tightens nothing of a known lie. */
     public static Optional<StepPicture> of(BenchStep step, Kit kit) {
         Optional<Side> side = step.side();
-        return switch (step.key()) {
-            case "bracket" -> bracket(kit.bracket()).map(spots -> new StepPicture(Kind.BRACKET_BOLTS, side, spots));
-            case "disc", "wheel-nuts" ->
+        return switch (step.kind()) {
+            case BRACKET -> bracket(kit.bracket()).map(spots -> new StepPicture(Kind.BRACKET_BOLTS, side, spots));
+            case DISC, WHEEL_NUTS ->
                 nuts(kit.disc().patterns()).map(spots -> new StepPicture(Kind.WHEEL_NUTS, side, spots));
             default -> Optional.empty();
         };

@@ -2,9 +2,10 @@ package itrova.core.work;
 
 import itrova.core.bench.HoldKind;
 import itrova.core.kit.TorqueSpec;
+import itrova.core.phrase.Phrase;
 import itrova.core.table.Table;
 import java.util.Arrays;
-import java.util.LinkedHashMap;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,7 +13,7 @@ import java.util.Optional;
 /** What is said of each kind of step: one table, so that the rules only say when and in which order. */
 final class StepTable {
     private static final int COLUMNS = 13;
-    private static final Map<String, Row> ROWS = read();
+    private static final Map<StepKind, Row> ROWS = read();
 
     private StepTable() {}
 
@@ -26,8 +27,8 @@ final class StepTable {
     record Row(
             String title,
             String code,
-            String caution,
-            String hold,
+            Phrase caution,
+            Phrase hold,
             List<String> tools,
             Minutes minutes,
             int people,
@@ -35,16 +36,16 @@ final class StepTable {
             String source,
             Optional<HoldKind> reading) {}
 
-    private static Map<String, Row> read() {
-        Map<String, Row> rows = new LinkedHashMap<>();
+    private static Map<StepKind, Row> read() {
+        Map<StepKind, Row> rows = new EnumMap<>(StepKind.class);
         for (String[] c : Table.rows(StepTable.class, "steps.psv", COLUMNS)) {
             rows.put(
-                    c[0],
+                    StepKind.of(c[0]).orElseThrow(() -> new IllegalStateException("No kind of step is called " + c[0])),
                     new Row(
                             c[1],
                             c[2],
-                            c[3],
-                            c[4],
+                            phrase(c[3]),
+                            phrase(c[4]),
                             Arrays.stream(c[5].split(";"))
                                     .map(String::strip)
                                     .filter(t -> !t.isEmpty())
@@ -58,10 +59,14 @@ final class StepTable {
         return rows;
     }
 
-    static Row row(String key) {
-        Row row = ROWS.get(key);
+    private static Phrase phrase(String code) {
+        return code.isEmpty() ? Phrase.NOTHING : Phrase.of(code);
+    }
+
+    static Row row(StepKind kind) {
+        Row row = ROWS.get(kind);
         if (row == null) {
-            throw new IllegalStateException("steps.psv has no row for " + key);
+            throw new IllegalStateException("steps.psv has no row for " + kind);
         }
         return row;
     }

@@ -1,5 +1,6 @@
 package itrova.core.brakes;
 
+import static itrova.core.wording.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
@@ -52,8 +53,8 @@ class BrakeQuantityTest {
     @ParameterizedTest
     @EnumSource(BrakeQuantity.class)
     void theTableIsWhole(BrakeQuantity quantity) {
-        assertThat(quantity.howTo()).isNotBlank();
-        assertThat(quantity.slip()).isNotBlank();
+        assertThat(said(quantity.howTo())).isNotBlank();
+        assertThat(said(quantity.slip())).isNotBlank();
         assertThat(quantity.min()).isLessThan(quantity.max());
         assertThat(BrakeQuantity.named(quantity.key())).contains(quantity);
         if (quantity.usual().isPresent()) {

@@ -282,7 +282,7 @@ class BrakeReportTest {
     @Test
     void everyUsualValueLiesWithinItsBoundsAndNamesASource() {
         for (BrakeQuantity q : BrakeQuantity.values()) {
-            assertThat(q.howTo()).as(q.name()).isNotBlank();
+            assertThat(said(q.howTo())).as(q.name()).isNotBlank();
             q.usual().ifPresent(value -> {
                 assertThat(value).as(q.name()).isBetween(q.min(), q.max());
                 if (q != BrakeQuantity.PARKING_GRADE) { // a limit of a rule is exact

@@ -1,5 +1,6 @@
 package itrova.core.choice;
 
+import static itrova.core.wording.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import itrova.core.choice.Overturned.Kept;
@@ -33,7 +34,7 @@ class OverturnedTest {
         assertThat(turned).anySatisfy(o -> {
             assertThat(o.check()).isEqualTo(CheckId.REGISTER);
             assertThat(o.was()).contains(Verdict.FITS);
-            assertThat(o.sentence()).startsWith("Register, left: was “fits”, now “");
+            assertThat(said(o.sentence())).startsWith("Register, left: was “fits”, now “");
         });
     }
 
@@ -49,13 +50,13 @@ class OverturnedTest {
         assertThat(Overturned.since(List.of(), now)).anySatisfy(o -> {
             assertThat(o.check()).isEqualTo(CheckId.REGISTER);
             assertThat(o.was()).isEmpty();
-            assertThat(o.sentence()).contains("was not asked");
+            assertThat(said(o.sentence())).contains("was not asked");
         });
         List<Kept> other = List.of(new Kept(CheckId.BEARINGS, Side.RIGHT, Verdict.FITS));
         assertThat(Overturned.since(other, report(70.8)))
                 .filteredOn(o -> o.check() == CheckId.BEARINGS)
                 .singleElement()
-                .satisfies(o -> assertThat(o.sentence()).contains("not asked any more"));
+                .satisfies(o -> assertThat(said(o.sentence())).contains("not asked any more"));
     }
 
     @Test

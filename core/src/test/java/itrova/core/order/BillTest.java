@@ -119,7 +119,7 @@ class BillTest {
             }
         }
         assertThat(bill(kit(Map.of()), kind, retention, Map.of()).lines())
-                .extracting(l -> l.what() + ":" + l.step() + " " + l.needed())
+                .extracting(l -> l.what() + ":" + l.step().key() + " " + l.needed())
                 .containsExactlyInAnyOrderElementsOf(wanted);
     }
 

@@ -1,5 +1,6 @@
 package itrova.core.order;
 
+import static itrova.core.wording.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import itrova.core.finding.CheckId;
@@ -171,6 +172,6 @@ class OrderTest {
         assertThat(bracket.tighten())
                 .hasValueSatisfying(t -> assertThat(t.torque()).isEqualTo(75));
         assertThat(plan.steps().stream().filter(s -> s.id().endsWith("-strip")))
-                .allSatisfy(s -> assertThat(s.caution()).contains("asbestos"));
+                .allSatisfy(s -> assertThat(said(s.caution())).contains("asbestos"));
     }
 }

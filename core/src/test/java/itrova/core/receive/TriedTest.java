@@ -1,5 +1,6 @@
 package itrova.core.receive;
 
+import static itrova.core.wording.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
@@ -17,7 +18,7 @@ class TriedTest {
         Tried other = new Tried(HandTrial.SLIDES, Side.RIGHT, true, "");
         assertThat(Tried.standing(List.of(sticks, other))).containsExactly(sticks, other);
         assertThat(Tried.standing(List.of(sticks, other, free))).containsExactly(free, other);
-        assertThat(sticks.words()).endsWith("left: not so, sticks after 6 mm");
+        assertThat(said(sticks.words())).endsWith("left: not so, sticks after 6 mm");
     }
 
     @Test

@@ -8,6 +8,7 @@ import itrova.core.road.RoadCase.AxleWork;
 import itrova.core.road.RoadCase.Bleeding;
 import itrova.core.road.RoadCase.Tried;
 import itrova.core.wording.Wording;
+import itrova.core.work.StepKind;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -56,9 +57,9 @@ class RoadGateTest {
     void anOpenStepAnOverturnedVerdictAndAnotherPlanKeepItStanding() {
         AxleWork open = new AxleWork(
                 "rear axle",
-                List.of("Bleed and test the pedal"),
-                List.of("Disc in wheel: does not fit"),
-                List.of("New: Hose."));
+                List.of(Phrase.all(StepKind.BLEED)),
+                List.of(Phrase.given("Disc in wheel: does not fit")),
+                List.of(Phrase.given("New: Hose.")));
         RoadGate gate = RoadGate.of(with(List.of(DONE, open), Optional.of(CLEAR), all(false)));
         assertThat(gate.moves()).isFalse();
         assertThat(said(gate.standing()))

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 import itrova.core.work.Minutes;
+import itrova.core.work.StepKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -258,8 +259,8 @@ class WeekTest {
 
     @Test
     void stationsAreKnownByTheStep() {
-        assertThat(Station.of("left-weld")).contains(Station.WELDER);
-        assertThat(Station.of("right-press-on")).contains(Station.PRESS);
-        assertThat(Station.of("lift")).isEmpty();
+        assertThat(Station.of(StepKind.WELD)).contains(Station.WELDER);
+        assertThat(Station.of(StepKind.PRESS_ON)).contains(Station.PRESS);
+        assertThat(Station.of(StepKind.LIFT)).isEmpty();
     }
 }

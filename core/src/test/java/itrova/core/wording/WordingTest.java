@@ -4,12 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalStateException;
 
 import itrova.core.brakes.BrakeCheck;
+import itrova.core.brakes.BrakeQuantity;
 import itrova.core.finding.CheckId;
 import itrova.core.finding.Finding;
 import itrova.core.judge.FitEngine;
 import itrova.core.judge.Samples;
 import itrova.core.kit.Figure;
 import itrova.core.kit.Kit;
+import itrova.core.measure.ReadingSpec;
 import itrova.core.phrase.Amount;
 import itrova.core.phrase.Phrase;
 import itrova.core.quantity.UnitSystem;
@@ -137,7 +139,11 @@ class WordingTest {
                 }
             }
         }
-        Table.rows(BenchPlan.class, "steps.psv", 13).forEach(row -> codes.add(row[2]));
+        Table.rows(BenchPlan.class, "steps.psv", 13).forEach(row -> codes.addAll(List.of(row[2], row[3], row[4])));
+        Table.rows(BrakeQuantity.class, "quantities.psv", 10).forEach(row -> codes.addAll(List.of(row[8], row[9])));
+        Table.rows(ReadingSpec.class, "readings.psv", 14)
+                .forEach(row -> codes.addAll(List.of(row[11], row[12], row[13])));
+        codes.remove("");
         Table.rows(FirstMove.class, "first-moves.psv", 8).forEach(row -> codes.addAll(List.of(row[1], row[2], row[3])));
         Table.rows(FirstMove.class, "bedding.psv", 7).forEach(row -> codes.add(row[1]));
         Table.rows(FirstMove.class, "rechecks.psv", 6).forEach(row -> codes.add(row[1]));

@@ -69,7 +69,7 @@ class BenchPlanTest {
     void aWeldOnBracketIsNeverBoltedOn() {
         BenchPlan plan = plan(weldedOn());
         assertThat(ids(plan)).contains("left-mockup", "left-tack", "left-weld").doesNotContain("left-bracket");
-        assertThat(plan.step("left-weld").orElseThrow().caution()).contains("Qualified welder");
+        assertThat(said(plan.step("left-weld").orElseThrow().caution())).contains("Qualified welder");
         assertThat(plan.steps()).noneMatch(s -> said(s.text()).contains("Bolt the bracket on"));
         assertThat(ids(plan(Samples.kit()))).contains("left-bracket").doesNotContain("left-weld");
     }
@@ -117,10 +117,10 @@ class BenchPlanTest {
         BenchPlan live = plan(tooTight());
         assertThat(PlanChange.between(frozen, frozen)).isEmpty();
         assertThat(PlanChange.between(frozen, live))
-                .extracting(PlanChange::sentence)
+                .extracting(c -> said(c.sentence()))
                 .contains("New: Bore the disc's centre, left.");
         assertThat(PlanChange.between(live, frozen))
-                .extracting(PlanChange::sentence)
+                .extracting(c -> said(c.sentence()))
                 .contains(
                         "No longer wanted: Bore the disc's centre, left.",
                         "Changed: What was put in loosely comes out, left.");

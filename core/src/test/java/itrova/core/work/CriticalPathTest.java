@@ -17,11 +17,11 @@ import org.junit.jupiter.api.Test;
 class CriticalPathTest {
     private static BenchStep step(String id, double a, double m, double b, String... after) {
         return new BenchStep(
-                id,
-                id,
+                StepName.parse(id),
                 Phrase.NOTHING,
-                "",
-                "",
+                Phrase.NOTHING,
+                Phrase.NOTHING,
+                Phrase.NOTHING,
                 Optional.empty(),
                 Optional.empty(),
                 List.of(after),

@@ -1,5 +1,6 @@
 package itrova.core.work;
 
+import static itrova.core.wording.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import itrova.core.bench.HoldKind;
@@ -331,7 +332,7 @@ class GoldenPlansTest {
     void aTrailerSpindle() {
         BenchPlan plan = plan(AxleEndKind.TRAILER_SPINDLE, Retention.PRESSED_BEARING, kit());
         assertThat(told(plan)).isEqualTo(Arrays.asList(FRONT.strip().split("\n")));
-        assertThat(plan.step("fluid").orElseThrow().title()).contains("wires");
+        assertThat(said(plan.step("fluid").orElseThrow().title())).contains("wires");
     }
 
     /** A spindle that is greased through: the grease shows before left and right are compared. */
@@ -350,7 +351,7 @@ class GoldenPlansTest {
                 FitEngine.report(Samples.axle(AxleEndKind.TRAILER_SPINDLE), kit(), ShopSettings.DEFAULTS), through));
         assertThat(plan.step("left-grease-through").orElseThrow().after()).containsExactly("left-cap");
         assertThat(plan.step("compare").orElseThrow().after()).contains("left-grease-through", "right-grease-through");
-        assertThat(plan.has("grease-through")).isTrue();
+        assertThat(plan.has(StepKind.GREASE_THROUGH)).isTrue();
     }
 
     /** Cups pressed, bearings packed, seal home, hub on, end play read, lock and cap: before the disc is looked at. */

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import itrova.core.phrase.Phrase;
 import itrova.core.table.Table;
+import itrova.core.vehicle.Side;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -13,13 +14,13 @@ import org.junit.jupiter.api.Test;
 
 /** Tools a shop may lack are those the steps name. */
 class SpecialToolTest {
-    private static BenchStep step(String title, String... tools) {
+    private static BenchStep step(StepName name, String... tools) {
         return new BenchStep(
-                title,
-                title,
+                name,
                 Phrase.NOTHING,
-                "",
-                "",
+                Phrase.NOTHING,
+                Phrase.NOTHING,
+                Phrase.NOTHING,
                 Optional.empty(),
                 Optional.empty(),
                 List.of(),
@@ -38,14 +39,14 @@ class SpecialToolTest {
     @Test
     void whatAPlanWantsAndTheShopHasNotIsListedOnceWithItsSteps() {
         BenchPlan plan = new BenchPlan(List.of(
-                step("Bearing pressed off, left", "press", "goggles"),
-                step("Bearing pressed off, right", "press"),
-                step("Cups pressed in", "press", "seal driver")));
+                step(StepName.of(Side.LEFT, StepKind.PRESS_OFF), "press", "goggles"),
+                step(StepName.of(Side.RIGHT, StepKind.PRESS_OFF), "press"),
+                step(StepName.of(Side.LEFT, StepKind.CUPS), "press", "seal driver")));
         assertThat(SpecialTool.lacking(plan, Set.of("seal driver")))
                 .singleElement()
                 .satisfies(w -> {
                     assertThat(w.tool().name()).isEqualTo("press");
-                    assertThat(w.steps()).containsExactly("Bearing pressed off", "Cups pressed in");
+                    assertThat(w.steps()).containsExactly(StepKind.PRESS_OFF, StepKind.CUPS);
                     assertThat(w.tool().ways()).contains("outside work");
                 });
         assertThat(SpecialTool.lacking(plan, Set.of("press", "seal driver"))).isEmpty();

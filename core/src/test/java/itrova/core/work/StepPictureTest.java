@@ -17,7 +17,15 @@ import org.junit.jupiter.api.Test;
 class StepPictureTest {
     private static BenchStep step(String id) {
         return new BenchStep(
-                id, id, Phrase.NOTHING, "", "", Optional.empty(), Optional.empty(), List.of(), Effort.UNSAID);
+                StepName.parse(id),
+                Phrase.NOTHING,
+                Phrase.NOTHING,
+                Phrase.NOTHING,
+                Phrase.NOTHING,
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                Effort.UNSAID);
     }
 
     /** The star of five (1-3-5-2-4) and the pairs of four, six and eight: common practice on wheels. */

@@ -55,7 +55,7 @@ final class HousingView {
         offset(p);
         p.note(HOUSING_FACE - 70, AXIS + 12, "inboard");
         p.note(HOUSING_FACE + 70, AXIS + 12, "outboard");
-        p.note(HOUSING_FACE - 76, p.y(10), p.end().form().retention().word());
+        p.note(HOUSING_FACE - 76, p.y(10), p.end().form().retention().title());
         return p.sheet(Sheet.View.INNER, "Housing end", WIDTH, HEIGHT, wanted);
     }
 

@@ -63,14 +63,14 @@ public final class WorkOrderPdf {
         sheet.text(
                 MARGIN,
                 12,
-                number + ". " + part.piece().title() + ", "
-                        + part.work().side().word() + ": "
-                        + part.work().kind().title().toLowerCase(java.util.Locale.ROOT));
+                number + ". " + wording.title(part.piece()) + ", "
+                        + wording.title(part.work().side()) + ": "
+                        + wording.title(part.work().kind()).toLowerCase(java.util.Locale.ROOT));
         sheet.down(16);
         sheet.face(part);
         sheet.paragraph(MARGIN, wording.say(part.work().sentence()));
-        sheet.paragraph(MARGIN, "Hold: " + part.work().kind().hold());
-        sheet.paragraph(MARGIN, "Caution: " + part.work().kind().caution());
+        sheet.paragraph(MARGIN, "Hold: " + wording.say(part.work().kind().hold()));
+        sheet.paragraph(MARGIN, "Caution: " + wording.say(part.work().kind().caution()));
         sheet.paragraph(MARGIN, "Measured: ______________ mm");
         sheet.down(6);
     }

@@ -84,7 +84,7 @@ public final class FindingViews {
                 w.terms().minutes(),
                 w.terms().cents(),
                 w.kind().isReversible(),
-                w.kind().hold(),
-                w.kind().caution());
+                wording.say(w.kind().hold()),
+                wording.say(w.kind().caution()));
     }
 }

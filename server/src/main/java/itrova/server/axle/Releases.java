@@ -3,6 +3,7 @@ package itrova.server.axle;
 import itrova.core.choice.BrakesOverturned;
 import itrova.core.choice.Overturned;
 import itrova.core.choice.Selection;
+import itrova.core.phrase.Phrase;
 import itrova.core.receive.Tried;
 import itrova.formats.ReleaseDocument;
 import itrova.server.store.Decision;
@@ -71,7 +72,7 @@ public class Releases {
     }
 
     /** What an order placed for the selection was released by and does not hold any more, in sentences; empty where nothing was ordered. */
-    public List<String> overturned(Chosen chosen) {
+    public List<Phrase> overturned(Chosen chosen) {
         return order(chosen.row().id(), chosen.selection())
                 .map(t -> anew(chosen)
                         .map(a -> a.decision().covers())
@@ -81,7 +82,7 @@ public class Releases {
                 .orElse(List.of());
     }
 
-    private static List<String> overturned(Chosen chosen, String document) {
+    private static List<Phrase> overturned(Chosen chosen, String document) {
         return Stream.concat(
                         Overturned.since(ReleaseDocument.verdicts(document), chosen.report()).stream()
                                 .map(Overturned::sentence),

@@ -6,7 +6,6 @@ import itrova.core.bench.TroubleTree;
 import itrova.core.bench.TroubleTree.Complaint;
 import itrova.core.brakes.AirEstimate;
 import itrova.core.brakes.AirEstimate.PedalReading;
-import itrova.core.brakes.QuantityAt;
 import itrova.core.quantity.Dimension;
 import itrova.core.quantity.Measured;
 import itrova.core.quantity.ShopNotation;
@@ -220,7 +219,10 @@ public class BleedController {
                 air.volume().map(Measured::value).orElse(null),
                 air.volume().map(Measured::expanded).orElse(null),
                 air.why(),
-                air.missing().stream().map(QuantityAt::words).sorted().toList());
+                air.missing().stream()
+                        .map(at -> me.wording().say(at.words()))
+                        .sorted()
+                        .toList());
     }
 
     private PedalReading pressed(PressForm form) {

@@ -127,7 +127,10 @@ public class BrakePlayController {
                 made.cooling(),
                 circuit.fluid().dry(),
                 circuit.fluid().wet(),
-                made.missing().stream().map(QuantityAt::words).sorted().toList());
+                made.missing().stream()
+                        .map(at -> me.wording().say(at.words()))
+                        .sorted()
+                        .toList());
     }
 
     @GetMapping("/fade")
@@ -146,7 +149,10 @@ public class BrakePlayController {
                                         .toList(),
                                 s.fluid()))
                         .toList(),
-                campaign.missing().stream().map(QuantityAt::words).sorted().toList());
+                campaign.missing().stream()
+                        .map(at -> me.wording().say(at.words()))
+                        .sorted()
+                        .toList());
     }
 
     @GetMapping("/masters")

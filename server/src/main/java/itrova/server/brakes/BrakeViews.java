@@ -16,7 +16,6 @@ import itrova.core.quantity.Measured;
 import itrova.core.wording.Wording;
 import java.util.Arrays;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -74,17 +73,17 @@ public final class BrakeViews {
                                 report.findings().stream().map(BrakeFinding::assumed))
                         .flatMap(Collection::stream)
                         .distinct()
-                        .sorted(Comparator.comparing(QuantityAt::words))
-                        .map(BrakeViews::assumed)
+                        .map(at -> assumed(at, wording))
+                        .sorted()
                         .toList(),
                 Arrays.stream(Load.values())
                         .map(load -> view(AdhesionCurve.of(circuit, load)))
                         .toList());
     }
 
-    private static String assumed(QuantityAt at) {
+    private static String assumed(QuantityAt at, Wording wording) {
         BrakeQuantity q = at.quantity();
-        return at.words() + ": " + q.usual().orElseThrow() + " ± " + q.usualHalfLimit()
+        return wording.say(at.words()) + ": " + q.usual().orElseThrow() + " ± " + q.usualHalfLimit()
                 + (q.unit().isEmpty() ? "" : " " + q.unit()) + " (" + q.source() + ")";
     }
 
@@ -95,23 +94,23 @@ public final class BrakeViews {
                 f.kind().unit(),
                 f.value().map(Measured::value).orElse(null),
                 doubt(f.value()),
-                shares(f.value(), circuit),
-                f.missing().stream().map(QuantityAt::words).sorted().toList());
+                shares(f.value(), circuit, wording),
+                f.missing().stream().map(at -> wording.say(at.words())).sorted().toList());
     }
 
     private static @Nullable Double doubt(Optional<Measured> value) {
         return value.map(Measured::expanded).filter(Double::isFinite).orElse(null);
     }
 
-    private static List<DoubtShareView> shares(Optional<Measured> value, BrakeCircuit circuit) {
+    private static List<DoubtShareView> shares(Optional<Measured> value, BrakeCircuit circuit, Wording wording) {
         return value.map(DoubtShare::of).orElse(List.of()).stream()
                 .filter(s -> s.share() >= LEAST_SHARE)
                 .limit(MOST_SHARES)
                 .map(s -> new DoubtShareView(
-                        s.at().words(),
+                        wording.say(s.at().words()),
                         s.share(),
                         circuit.isAssumed(s.at()),
-                        s.at().quantity().howTo()))
+                        wording.say(s.at().quantity().howTo())))
                 .toList();
     }
 
@@ -123,7 +122,7 @@ public final class BrakeViews {
                 f.verdict(),
                 f.margin().map(Measured::value).orElse(null),
                 doubt(f.margin()),
-                shares(f.margin(), circuit),
+                shares(f.margin(), circuit, wording),
                 f.unit(),
                 wording.say(f.why()),
                 wording.say(f.next()),

@@ -161,7 +161,7 @@ public class BrakesController {
                         .toList(),
                 form(s.job().version(), sheet),
                 Arrays.stream(BrakeQuantity.values())
-                        .map(q -> view(q, told(vehicle, q)))
+                        .map(q -> view(q, told(vehicle, q), wording))
                         .toList(),
                 vehicle.catalogue().values().stream()
                         .map(BrakesController::view)
@@ -195,18 +195,18 @@ public class BrakesController {
                 p.isAdjustable());
     }
 
-    private static BrakeQuantityView view(BrakeQuantity q, @Nullable Double fromSheet) {
+    private static BrakeQuantityView view(BrakeQuantity q, @Nullable Double fromSheet, Wording wording) {
         return new BrakeQuantityView(
                 q,
-                q.title(),
+                wording.title(q),
                 q.where(),
                 q.unit(),
                 fromSheet,
                 q.usual().isPresent() ? (Double) q.usual().getAsDouble() : null,
                 q.usualHalfLimit(),
                 q.source(),
-                q.howTo(),
-                q.slip());
+                wording.say(q.howTo()),
+                wording.say(q.slip()));
     }
 
     private static CircuitForm form(int version, CircuitSheet s) {

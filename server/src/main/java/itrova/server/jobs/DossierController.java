@@ -105,7 +105,9 @@ public class DossierController {
                 told.add(row.name() + ": " + chosen.selection().describe() + ", "
                         + chosen.report().verdict().word() + "; gate "
                         + chosen.gate().state().name().toLowerCase(java.util.Locale.ROOT));
-                releases.overturned(chosen).forEach(alarm -> told.add(row.name() + ", overturned: " + alarm));
+                releases.overturned(chosen)
+                        .forEach(alarm -> told.add(
+                                row.name() + ", overturned: " + me.wording().say(alarm)));
             } catch (ConflictException e) {
                 told.add(row.name() + ": " + e.getMessage());
             }

@@ -130,13 +130,13 @@ public class AroundController {
                 row.chosenKit().orElse(null),
                 row.form().kind().isSteered(),
                 Arrays.stream(HubHeld.values())
-                        .map(h -> new HeldChoice(h, h.word()))
+                        .map(h -> new HeldChoice(h, me.wording().title(h)))
                         .toList(),
                 wheels.all().stream()
                         .map(w -> new WheelChoice(w.code(), w.name()))
                         .toList(),
                 Arrays.stream(ThingKind.values())
-                        .map(k -> new KindChoice(k, k.title(), k.beside()))
+                        .map(k -> new KindChoice(k, me.wording().title(k), k.beside()))
                         .toList(),
                 Arrays.stream(TapeFace.values())
                         .map(f -> new FaceChoice(f, f.title()))

@@ -296,7 +296,7 @@ public record AxleEndView(
         }
         return new CalloutView(
                 callout,
-                callout.title(),
+                m.wording().title(callout),
                 callout.kind(),
                 AxleEndDrawing.viewOf(callout),
                 callout.hasPlaces(),
@@ -305,9 +305,9 @@ public record AxleEndView(
                 WantedReadings.isOpen(callout, end),
                 spec.preferred(),
                 spec.needs(),
-                spec.howTo(),
-                spec.slip(),
-                spec.caution(),
+                m.wording().say(spec.howTo()),
+                m.wording().say(spec.slip()),
+                m.wording().say(spec.caution()),
                 choices(callout, end),
                 ProfilePlaces.worth(end, callout, m.wording().units()),
                 value,

@@ -139,7 +139,7 @@ public class ClaimController {
                         ? Stream.concat(
                                         off(axleId, promised).stream(),
                                         releases.notGood(axleId, promised.code()).stream()
-                                                .map(t -> t.words() + "."))
+                                                .map(t -> me.wording().say(t.words()) + "."))
                                 .toList()
                         : List.of(),
                 defects.of(axleId).stream()

@@ -7,6 +7,7 @@ import itrova.core.order.CostRange;
 import itrova.core.order.FullCost;
 import itrova.core.order.OrderGate;
 import itrova.core.order.OrderLine;
+import itrova.core.wording.Wording;
 import itrova.core.work.BenchPlan;
 import itrova.core.work.SpecialTool;
 import itrova.formats.paper.OrderCsv;
@@ -136,10 +137,10 @@ public class OrderController {
             @Nullable CostRangeView cost,
             @Nullable String code,
             boolean usedUp) {
-        static BillLineView of(Bill.Line l) {
+        static BillLineView of(Bill.Line l, Wording wording) {
             return new BillLineView(
                     l.what(),
-                    l.step(),
+                    wording.title(l.step()),
                     l.needed(),
                     l.inBox(),
                     l.toBuy(),
@@ -207,7 +208,7 @@ public class OrderController {
                 me.said(NotChecked.on(bench.ends(s.row()))),
                 bench.newerEdition(s.row()).orElse(null),
                 s.chosen().selection().describe(),
-                releases.overturned(s.chosen()),
+                releases.overturned(s.chosen()).stream().map(me.wording()::say).toList(),
                 s.gate().brakes().stream()
                         .map(b -> new BrakeHoldView(
                                 me.wording().say(b.title()),
@@ -237,14 +238,17 @@ public class OrderController {
         long rate = own.rateCents();
         FullCost cost = FullCost.of(s.sheet(), bill, plan, rate);
         return new FullCostView(
-                bill.lines().stream().map(BillLineView::of).toList(),
+                bill.lines().stream().map(l -> BillLineView.of(l, me.wording())).toList(),
                 CostRangeView.of(cost.bought()),
                 CostRangeView.of(cost.besides()),
                 CostRangeView.of(cost.hours()),
                 CostRangeView.of(cost.total()),
                 rate,
                 SpecialTool.lacking(plan, own.tools()).stream()
-                        .map(w -> new ToolWantedView(w.tool().name(), w.tool().ways(), w.steps()))
+                        .map(w -> new ToolWantedView(
+                                w.tool().name(),
+                                w.tool().ways(),
+                                w.steps().stream().map(me.wording()::title).toList()))
                         .toList());
     }
 

@@ -156,7 +156,7 @@ public class UnpackController {
                 trials(axleId, promised),
                 promised.fitting().donorChecks(),
                 defects.of(axleId),
-                releases.overturned(chosen),
+                releases.overturned(chosen).stream().map(me.wording()::say).toList(),
                 chosen.report().verdict().word(),
                 releases.anew(chosen)
                         .map(t -> t.by() + ": " + t.decision().reason())

@@ -1,7 +1,6 @@
 package itrova.server.road;
 
 import itrova.core.brakes.BeddingHeat;
-import itrova.core.brakes.QuantityAt;
 import itrova.core.phrase.Amount;
 import itrova.core.quantity.Measured;
 import itrova.core.road.BeddingLog;
@@ -157,7 +156,9 @@ public class RoadController {
                 heat.flatMap(BeddingHeat::hottest).map(Measured::expanded).orElse(null),
                 BeddingHeat.TOO_HOT,
                 card.lastHeat().isPresent() ? card.lastHeat().getAsDouble() : null,
-                heat.map(h -> h.missing().stream().map(QuantityAt::words).toList())
+                heat.map(h -> h.missing().stream()
+                                .map(at -> me.wording().say(at.words()))
+                                .toList())
                         .orElse(List.of()));
     }
 

@@ -157,8 +157,8 @@ class SecurityConfiguration {
     }
 
     @Bean
-    PasswordEncoder passwordEncoder() {
-        return new BCryptPasswordEncoder();
+    PasswordEncoder passwordEncoder(@Value("${itrova.password-rounds:10}") int rounds) {
+        return new BCryptPasswordEncoder(rounds);
     }
 
     @Bean

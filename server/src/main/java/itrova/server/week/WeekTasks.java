@@ -1,13 +1,12 @@
 package itrova.server.week;
 
 import itrova.core.order.SupplierOrder;
-import itrova.core.remedy.WorkKind;
 import itrova.core.schedule.Station;
 import itrova.core.schedule.Task;
 import itrova.core.schedule.WorkingTime;
 import itrova.core.settings.ShopSettings;
 import itrova.core.settings.WorkTerms;
-import itrova.core.vehicle.Side;
+import itrova.core.wording.Wording;
 import itrova.core.work.BenchPlan;
 import itrova.core.work.BenchStep;
 import itrova.core.work.Minutes;
@@ -25,11 +24,9 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -152,10 +149,10 @@ class WeekTasks {
                     new Task(
                             id,
                             key(job),
-                            step.title(),
+                            Wording.METRIC.say(step.title()),
                             isOutside ? away(step, time, settings) : minutes(step),
                             isOutside ? 0 : step.effort().people(),
-                            Station.of(step.id()),
+                            Station.of(step.kind()),
                             step.after().stream()
                                     .filter(a -> !work.done().contains(a))
                                     .map(a -> "axle-" + axle.id() + ":" + a)
@@ -180,11 +177,8 @@ class WeekTasks {
     /** How long a part is away, by the terms of the work. */
     private static Minutes away(BenchStep step, WorkingTime time, ShopSettings settings) {
         double day = time.day();
-        int days = Arrays.stream(WorkKind.values())
-                .filter(k -> Arrays.stream(Side.values()).anyMatch(s -> step.id()
-                        .equals(s.word() + "-work-"
-                                + k.name().toLowerCase(Locale.ROOT).replace('_', '-'))))
-                .findFirst()
+        int days = step.name()
+                .work()
                 .map(k -> settings.works(k.name())
                         .map(WorkTerms::days)
                         .orElse(k.usual().days()))

@@ -1,11 +1,12 @@
 package itrova.server.work;
 
 import itrova.core.order.OrderGate;
+import itrova.core.phrase.Phrase;
 import itrova.core.quantity.Dimension;
 import itrova.core.quantity.ShopNotation;
 import itrova.core.quantity.Unit;
-import itrova.core.receive.Tried;
 import itrova.core.road.RoadCase.AxleWork;
+import itrova.core.wording.Wording;
 import itrova.core.work.BenchPlan;
 import itrova.core.work.BenchStep;
 import itrova.core.work.BenchStep.Tighten;
@@ -167,7 +168,8 @@ public class BenchCards {
         } catch (ConflictException | NotFoundException e) {
             // ordered, and now nothing is chosen or what was is gone: that is open, and says so
             return Optional.of(new Standing(
-                    new AxleWork(row.name(), List.of(String.valueOf(e.getMessage())), List.of(), List.of()),
+                    new AxleWork(
+                            row.name(), List.of(Phrase.given(String.valueOf(e.getMessage()))), List.of(), List.of()),
                     new BenchPlan(List.of()),
                     List.of(),
                     List.of(),
@@ -181,14 +183,14 @@ public class BenchCards {
                 continue;
             }
             if (step.tighten().isPresent() && ticked.tick().torqueNm().isEmpty()) {
-                marked.add(row.name() + ": " + step.title());
+                marked.add(row.name() + ": " + said(step.title()));
             }
             if (!ticked.tick().signed().isEmpty()) {
-                letPass.add(
-                        row.name() + ": " + step.title() + ": " + ticked.tick().signed());
+                letPass.add(row.name() + ": " + said(step.title()) + ": "
+                        + ticked.tick().signed());
             }
         }
-        List<String> open = card.plan().steps().stream()
+        List<Phrase> open = card.plan().steps().stream()
                 .filter(s -> !card.done().containsKey(s.id()))
                 .map(BenchStep::title)
                 .toList();
@@ -233,20 +235,20 @@ public class BenchCards {
                     + " is not ordered: nothing is taken apart for it. Place the order first.");
         }
         if (card.done().containsKey(stepId)) {
-            throw new ConflictException("“" + step.title()
+            throw new ConflictException("“" + said(step.title())
                     + "” was ticked before. Nothing was changed; take the tick back first if it is to be done again.");
         }
         List<BenchStep> open = card.plan().open(step, card.done().keySet());
         if (!open.isEmpty()) {
-            throw new ConflictException("“" + step.title() + "” comes after “"
-                    + open.stream().map(BenchStep::title).collect(Collectors.joining("” and “"))
+            throw new ConflictException("“" + said(step.title()) + "” comes after “"
+                    + open.stream().map(s -> said(s.title())).collect(Collectors.joining("” and “"))
                     + "”. Do and tick that first.");
         }
         List<String> missing = card.plan().wantsParts(step) ? missing(card) : List.of();
         if (!missing.isEmpty()
                 && !(me.get().role() == Role.LEAD && !body.signed().isEmpty())) {
             throw new ConflictException(
-                    "“" + step.title() + "” wants parts that did not come, or were not good when tried: "
+                    "“" + said(step.title()) + "” wants parts that did not come, or were not good when tried: "
                             + String.join(", ", missing)
                             + ". Count or try them in on the order sheet, or let a lead sign with the reason. Nothing was changed.");
         }
@@ -259,7 +261,7 @@ public class BenchCards {
         if (isNewlyRead) {
             events.add(
                     Place.job(card.chosen().row().jobId()),
-                    new CautionRead(step.caution(), me.get().login()),
+                    new CautionRead(said(step.caution()), me.get().login()),
                     me.get().id());
         }
         events.add(
@@ -267,7 +269,7 @@ public class BenchCards {
                 new StepTicked(
                         stepId,
                         card.chosen().selection().kit(),
-                        step.title(),
+                        said(step.title()),
                         body.setValue().strip(),
                         held,
                         torque,
@@ -275,6 +277,11 @@ public class BenchCards {
                         body.tool(),
                         step.isTrial() || step.makesGood() ? body.loose() : List.of()),
                 me.get().id());
+    }
+
+    /** As the record keeps it, whoever reads it: nothing said of a step by itself has a quantity. */
+    static String said(Phrase phrase) {
+        return Wording.METRIC.say(phrase);
     }
 
     /** What a side's mock-up put in only to try. */
@@ -297,7 +304,7 @@ public class BenchCards {
         return Stream.concat(
                         toCome.stream(),
                         releases.notGood(axleId, card.chosen().selection().kit()).stream()
-                                .map(Tried::words))
+                                .map(t -> me.wording().say(t.words())))
                 .toList();
     }
 
@@ -332,14 +339,14 @@ public class BenchCards {
     /** Whether a caution is read with this tick for the first time by this person in this job; refused where it was not read at all. */
     private boolean isNewlyRead(Card card, BenchStep step, boolean isRead) {
         if (step.caution().isEmpty()
-                || cautionsRead(card.chosen().row().jobId()).contains(step.caution())) {
+                || cautionsRead(card.chosen().row().jobId()).contains(said(step.caution()))) {
             return false;
         }
         if (!isRead) {
             throw BadInputException.of(
                     "cautionRead",
                     "",
-                    "Read the caution of this step first: “" + step.caution() + "” Then tick it again.");
+                    "Read the caution of this step first: “" + said(step.caution()) + "” Then tick it again.");
         }
         return true;
     }
@@ -350,7 +357,7 @@ public class BenchCards {
         step.reading().ifPresent(wanted -> told.add(readings.take(wanted, body.readings(), body.signed())));
         if (step.reading().isEmpty() && !step.hold().isEmpty() && body.held().isEmpty()) {
             throw BadInputException.of(
-                    "held", "", "This step holds: “" + step.hold() + "” Write what you measured or saw.");
+                    "held", "", "This step holds: “" + said(step.hold()) + "” Write what you measured or saw.");
         }
         if (body.marked() && step.tighten().isPresent()) {
             told.add(MARKED);
@@ -395,8 +402,8 @@ public class BenchCards {
         }
         List<BenchStep> resting = card.plan().resting(step, card.done().keySet());
         if (!resting.isEmpty()) {
-            throw new ConflictException("“" + resting.get(0).title() + "” was done on top of “" + step.title()
-                    + "”. Take that tick back first.");
+            throw new ConflictException("“" + said(resting.get(0).title()) + "” was done on top of “"
+                    + said(step.title()) + "”. Take that tick back first.");
         }
         events.add(
                 Place.axle(card.chosen().row().jobId(), axleId),

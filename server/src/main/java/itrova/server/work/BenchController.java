@@ -4,12 +4,13 @@ import itrova.core.bench.HoldKind;
 import itrova.core.bench.HoldWanted;
 import itrova.core.fastener.Tightening;
 import itrova.core.vehicle.Side;
+import itrova.core.wording.Wording;
 import itrova.core.work.BenchStep;
 import itrova.core.work.BenchStep.Tighten;
 import itrova.core.work.LooseItem;
 import itrova.core.work.Minutes;
-import itrova.core.work.PlanChange;
 import itrova.core.work.ShaftOrder;
+import itrova.core.work.StepKind;
 import itrova.core.work.StepPicture;
 import itrova.server.api.CurrentPerson;
 import itrova.server.axle.Releases;
@@ -77,11 +78,11 @@ public class BenchController {
             int readings,
             boolean round,
             String source) {
-        static WantedReading of(HoldWanted wanted) {
+        static WantedReading of(HoldWanted wanted, Wording wording) {
             HoldKind kind = wanted.kind();
             return new WantedReading(
                     kind,
-                    kind.title(),
+                    wording.title(kind),
                     kind.unit(),
                     wanted.least().isPresent() ? wanted.least().getAsDouble() : null,
                     wanted.most().isPresent() ? wanted.most().getAsDouble() : null,
@@ -93,13 +94,13 @@ public class BenchController {
 
     /** Parts on a shaft from inboard to outboard. */
     public record ShaftOrderView(Side side, List<ShaftPieceView> places) {
-        static ShaftOrderView of(ShaftOrder order) {
+        static ShaftOrderView of(ShaftOrder order, Wording wording) {
             return new ShaftOrderView(
                     order.side(),
                     order.places().stream()
                             .map(p -> new ShaftPieceView(
                                     p.part(),
-                                    p.part().title(),
+                                    wording.title(p.part()),
                                     p.isNow(),
                                     boxed(p.size().across()),
                                     boxed(p.size().along())))
@@ -134,6 +135,7 @@ public class BenchController {
      */
     public record StepView(
             String id,
+            StepKind kind,
             String title,
             String text,
             String caution,
@@ -209,8 +211,10 @@ public class BenchController {
                 card.chosen().selection().kit(),
                 releases.order(row.id(), card.chosen().selection()).isPresent(),
                 card.frozen().map(Revision::number).orElse(0),
-                card.changes().stream().map(PlanChange::sentence).toList(),
-                releases.overturned(card.chosen()),
+                card.changes().stream().map(c -> me.wording().say(c.sentence())).toList(),
+                releases.overturned(card.chosen()).stream()
+                        .map(me.wording()::say)
+                        .toList(),
                 cards.missing(card),
                 steps,
                 (int) steps.stream().filter(s -> s.done() != null).count(),
@@ -219,23 +223,25 @@ public class BenchController {
     }
 
     private StepView view(BenchCards.Card card, BenchStep s, Set<String> read) {
+        Wording wording = me.wording();
         Optional<StepPicture> picture = StepPicture.of(s, card.chosen().report().kit());
         return new StepView(
                 s.id(),
-                s.title(),
-                me.wording().say(s.text()),
-                s.caution(),
-                s.caution().isEmpty() || read.contains(s.caution()),
-                s.hold(),
-                s.reading().map(WantedReading::of).orElse(null),
+                s.kind(),
+                wording.say(s.title()),
+                wording.say(s.text()),
+                wording.say(s.caution()),
+                s.caution().isEmpty() || read.contains(BenchCards.said(s.caution())),
+                wording.say(s.hold()),
+                s.reading().map(r -> WantedReading.of(r, wording)).orElse(null),
                 picture.orElse(null),
                 ShaftOrder.of(
                                 s,
                                 card.chosen().report().kit(),
                                 card.chosen().record().end(s.side().orElse(Side.LEFT)))
-                        .map(ShaftOrderView::of)
+                        .map(o -> ShaftOrderView.of(o, wording))
                         .orElse(null),
-                s.showsSection(),
+                s.kind().showsSection(),
                 s.side().orElse(null),
                 s.tighten().map(Tighten::torque).orElse(null),
                 s.tighten()
@@ -249,20 +255,18 @@ public class BenchController {
                 s.effort().people(),
                 s.effort().outside(),
                 card.plan().open(s, card.done().keySet()).stream()
-                        .map(BenchStep::title)
+                        .map(open -> wording.say(open.title()))
                         .toList(),
-                Optional.ofNullable(card.done().get(s.id()))
-                        .map(BenchController::view)
-                        .orElse(null));
+                Optional.ofNullable(card.done().get(s.id())).map(this::view).orElse(null));
     }
 
-    private static List<LooseView> loose(BenchCards.Card card, BenchStep s) {
+    private List<LooseView> loose(BenchCards.Card card, BenchStep s) {
         List<LooseItem> asked =
                 s.isTrial() ? List.of(LooseItem.values()) : LooseItem.open(BenchCards.tried(card, s), List.of());
-        return asked.stream().map(i -> new LooseView(i, i.title())).toList();
+        return asked.stream().map(i -> new LooseView(i, me.wording().title(i))).toList();
     }
 
-    private static DoneView view(BenchCards.Ticked t) {
+    private DoneView view(BenchCards.Ticked t) {
         return new DoneView(
                 t.by(),
                 t.at(),
@@ -271,7 +275,7 @@ public class BenchController {
                 t.tick().torqueNm().isPresent() ? t.tick().torqueNm().getAsDouble() : null,
                 t.tick().signed(),
                 t.tick().tool(),
-                t.tick().loose().stream().map(LooseItem::title).toList());
+                t.tick().loose().stream().map(me.wording()::title).toList());
     }
 
     @PostMapping("/{stepId}/tick")

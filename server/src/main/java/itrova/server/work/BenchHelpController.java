@@ -157,7 +157,7 @@ public class BenchHelpController {
     @GetMapping("/bearing-schools")
     public List<SchoolView> schools() {
         return Arrays.stream(BearingSchool.values())
-                .map(s -> new SchoolView(s, s.title(), me.wording().say(s.told())))
+                .map(s -> new SchoolView(s, me.wording().title(s), me.wording().say(s.told())))
                 .toList();
     }
 

@@ -46,7 +46,7 @@ class StepReadings {
         return String.format(
                 Locale.ROOT,
                 "%s %.3f %s ± %.3f (read: %s)",
-                wanted.kind().title(),
+                me.wording().title(wanted.kind()),
                 reading.value(),
                 wanted.kind().unit(),
                 reading.doubt(),
@@ -79,7 +79,7 @@ class StepReadings {
             throw BadInputException.of(
                     "readings", text, "“" + text + "” is no reading. Write a number in " + kind.unit() + ".");
         } catch (IllegalArgumentException e) {
-            throw BadInputException.of("readings", text, kind.title() + ": " + e.getMessage());
+            throw BadInputException.of("readings", text, me.wording().title(kind) + ": " + e.getMessage());
         }
     }
 }

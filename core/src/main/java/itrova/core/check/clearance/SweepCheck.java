@@ -71,7 +71,7 @@ final class SweepCheck implements Check {
     private record TyreAt(long step, Tyre tyre, Box box, Surroundings around) {}
 
     /** A meeting with its margin. */
-    private record Judged(Meeting meeting, Measured margin, double wanted) {}
+    private record Closest(Meeting meeting, Measured margin, double wanted) {}
 
     /** What the sweep hangs on: place and shape of caliper, disc and tyre, and what is around. */
     private record CacheKey(
@@ -142,7 +142,7 @@ final class SweepCheck implements Check {
                     .want(c.length(Callout.WHEEL_OVERALL), Callout.WHEEL_OVERALL);
         }
         boolean steered = !c.end().kind().isSteered() || around.steering().isPresent();
-        Optional<Judged> least = midPlane.isPresent() && around.travel().isPresent() && steered
+        Optional<Closest> least = midPlane.isPresent() && around.travel().isPresent() && steered
                 ? least(c, midPlane.get())
                 : Optional.empty();
         least.ifPresent(j -> ruling.require(
@@ -158,7 +158,7 @@ final class SweepCheck implements Check {
         return new Explanation(Phrase.of("sweep.sweep-cannot-be-worked-out"), FORMULA, List.of(), SOURCE);
     }
 
-    private static Explanation why(Judged j) {
+    private static Explanation why(Closest j) {
         Meeting m = j.meeting();
         return new Explanation(
                 (m.distance() >= 0
@@ -192,10 +192,10 @@ final class SweepCheck implements Check {
                 SOURCE);
     }
 
-    private static Optional<Judged> least(KitOnSide c, Measured midPlane) {
+    private static Optional<Closest> least(KitOnSide c, Measured midPlane) {
         Surroundings around = c.end().around();
         Sweep sweep = sweepOf(c);
-        Judged best = null;
+        Closest best = null;
         for (Wanting part : movers(c, midPlane.value())) {
             for (Box box : around.chassis().things()) {
                 // What is further away than the worst so far by more than any doubt cannot be the worst.
@@ -204,11 +204,11 @@ final class SweepCheck implements Check {
                 Meeting meeting = part.plane().isPresent()
                         ? tyre(c, sweep, part.plane().getAsDouble(), box)
                         : sweep.nearest(part.mover(), box, above);
-                Judged judged = judged(c, midPlane, part, meeting);
+                Closest one = closest(c, midPlane, part, meeting);
                 if (best == null
-                        || judged.margin().value() - judged.margin().expanded()
+                        || one.margin().value() - one.margin().expanded()
                                 < best.margin().value() - best.margin().expanded()) {
-                    best = judged;
+                    best = one;
                 }
             }
         }
@@ -272,7 +272,7 @@ final class SweepCheck implements Check {
                 around.travel().orElseThrow());
     }
 
-    private static Judged judged(KitOnSide c, Measured midPlane, Wanting part, Meeting m) {
+    private static Closest closest(KitOnSide c, Measured midPlane, Wanting part, Meeting m) {
         Point3 n = m.direction();
         Surroundings around = c.end().around();
         double travel = Math.max(
@@ -295,7 +295,7 @@ final class SweepCheck implements Check {
                 .with(Component.rectangular(AroundSource.of(c.end().side(), "king-pin"), axis))
                 .with(Component.rectangular(AroundSource.of(c.end().side(), "arc of travel"), ARC_SHARE * travel))
                 .at(m.distance() - part.gap());
-        return new Judged(m, margin, part.gap());
+        return new Closest(m, margin, part.gap());
     }
 
     static List<Wanting> movers(KitOnSide c, double midPlane) {

@@ -62,11 +62,9 @@ final class NeedsCheck implements Check {
             Retention found = c.end().form().retention();
             if (found != needs.retention().get()) {
                 return ruling.outright(why(Phrase.of(
-                        "needs.shaft-held-by-kit-made",
-                        found.word(),
-                        needs.retention().get().word())));
+                        "needs.shaft-held-by-kit-made", found, needs.retention().get())));
             }
-            words.add(Phrase.of("needs.shaft-held-by-as-kit", found.word()));
+            words.add(Phrase.of("needs.shaft-held-by-as-kit", found));
             ruling.satisfied();
         }
         if (needs.rimInches().isPresent()) {

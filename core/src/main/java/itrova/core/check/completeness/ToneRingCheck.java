@@ -40,8 +40,8 @@ final class ToneRingCheck implements Check {
         }
         Explanation why = why(Phrase.of(
                 "tone-ring.anti-lock-tone-ring",
-                told.get().word(),
-                (told.get() == ToneRing.LOST ? Phrase.of("tone-ring.without-anti-lock-system-dead") : "")));
+                told.get(),
+                (told.get() == ToneRing.LOST ? Phrase.of("tone-ring.without-anti-lock-system-dead") : Phrase.NOTHING)));
         return told.get() == ToneRing.LOST
                 ? ruling.outright(why)
                 : ruling.satisfied().finding(r -> why);

@@ -265,7 +265,7 @@ final class RatingsCheck implements Check {
                     "ratings.on-stud-its-proof-load",
                     Amount.newtonMetres(torque.get(), 0),
                     thread.designation(),
-                    grade.get().word(),
+                    grade.get(),
                     Amount.number(100 * share, 0)));
         }
     }

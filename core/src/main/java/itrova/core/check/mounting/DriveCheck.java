@@ -51,18 +51,17 @@ final class DriveCheck implements Check {
             ruling.missing(Phrase.of("drive.which-drive-flanges-and-locking"));
         }
         if (found.isPresent() && !keeps.isEmpty() && !keeps.contains(found.get())) {
-            return ruling.outright(
-                    why(Phrase.of("drive.axle-has-kit-takes", found.get().word(), words(keeps))));
+            return ruling.outright(why(Phrase.of("drive.axle-has-kit-takes", found.get(), words(keeps))));
         }
         return ruling.satisfied()
                 .finding(r -> why(
                         found.isEmpty() || keeps.isEmpty()
                                 ? Phrase.of("drive.what-closes-hub-and-what")
-                                : Phrase.of("drive.kit-keeps", found.get().word())));
+                                : Phrase.of("drive.kit-keeps", found.get())));
     }
 
     private static Phrase words(Set<DriveStyle> styles) {
-        return styles.stream().sorted().map(DriveStyle::word).collect(Phrase.joining(" or "));
+        return Phrase.either(styles.stream().sorted().toList());
     }
 
     private static Explanation why(Phrase words) {

@@ -47,14 +47,13 @@ final class HubHeldCheck implements Check {
             case PLAIN_FLANGE -> ruling.outright(why(Phrase.of("hub-held.axle-has-plain-flange-kit", words(madeFor))));
             case KEYED_TAPER, FULL_FLOATING, CENTRE_LOCK -> {
                 if (madeFor.isEmpty()) {
-                    yield ruling.missing(Phrase.of("hub-held.whether-kit-made-for-ask", found.word()))
-                            .finding(r -> why(Phrase.of("hub-held.axle-has-papers-do-not", found.word())));
+                    yield ruling.missing(Phrase.of("hub-held.whether-kit-made-for-ask", found))
+                            .finding(r -> why(Phrase.of("hub-held.axle-has-papers-do-not", found)));
                 }
                 yield madeFor.contains(found)
                         ? ruling.satisfied()
-                                .finding(r -> why(Phrase.of("hub-held.kit-made-for", found.word(), found.caution())))
-                        : ruling.outright(
-                                why(Phrase.of("hub-held.axle-has-kit-made-for", found.word(), words(madeFor))));
+                                .finding(r -> why(Phrase.of("hub-held.kit-made-for", found, found.caution())))
+                        : ruling.outright(why(Phrase.of("hub-held.axle-has-kit-made-for", found, words(madeFor))));
             }
         };
     }
@@ -73,7 +72,7 @@ final class HubHeldCheck implements Check {
     }
 
     private static Phrase words(Set<HubHeld> held) {
-        return Phrase.joined(" or ", held.stream().sorted().map(HubHeld::word).toList());
+        return Phrase.either(held.stream().sorted().toList());
     }
 
     private static Explanation why(Phrase words) {

@@ -64,10 +64,7 @@ final class NutSeatCheck implements Check {
         if (nutSeat.isEmpty()) {
             ruling.missing(Phrase.of("nut-seat.seat-nuts-in-use-cone"));
         } else if (seat.isPresent() && seat.get() != nutSeat.get()) {
-            return ruling.outright(why(Phrase.of(
-                    "nut-seat.nuts-seat-on-wheel-has",
-                    nutSeat.get().word(),
-                    seat.get().word())));
+            return ruling.outright(why(Phrase.of("nut-seat.nuts-seat-on-wheel-has", nutSeat.get(), seat.get())));
         }
         return ruling.satisfied().finding(r -> why(Phrase.of("nut-seat.thread-and-seat-nuts-suit")));
     }
@@ -94,9 +91,6 @@ final class NutSeatCheck implements Check {
                 WorkKind.OTHER_NUTS,
                 c.end().side(),
                 new NewPart.Nuts(nuts),
-                Phrase.of(
-                        "nut-seat.open-nuts-with-seat",
-                        nuts.thread().designation(),
-                        nuts.seat().word()))));
+                Phrase.of("nut-seat.open-nuts-with-seat", nuts.thread().designation(), nuts.seat()))));
     }
 }

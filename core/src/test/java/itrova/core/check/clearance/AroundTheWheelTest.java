@@ -126,7 +126,7 @@ class AroundTheWheelTest {
         Finding ground = find(near, sliding(9.3), CheckId.INBOARD); // 1.7 mm away, 3 wanted
         assertThat(ground.verdict()).isEqualTo(Verdict.FITS_WITH_WORK);
         assertThat(ground.work().orElseThrow().kind()).isEqualTo(WorkKind.GRIND_RIB);
-        assertThat(ground.work().orElseThrow().kind().hold()).contains("crack-test");
+        assertThat(said(ground.work().orElseThrow().kind().hold())).contains("crack-test");
         // A rib all the way round is left standing beside the caliper, 45 to 135 degrees and 2 for its place.
         assertThat(said(ground.work().orElseThrow().mustRemain())).contains("a trough from clock 43° to 137°");
         Finding tooMuch = find(near, sliding(14), CheckId.INBOARD);

@@ -275,7 +275,7 @@ class WheelDetailsTest {
                 FitEngine.report(Samples.axle(swaged), studs, ShopSettings.DEFAULTS),
                 AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE)));
         assertThat(plan.steps())
-                .filteredOn(s -> s.title().equals("Hub, left"))
+                .filteredOn(s -> s.id().equals("left-held"))
                 .singleElement()
                 .satisfies(s -> assertThat(said(s.text())).contains("Cut the swage away"));
         assertThat(plan.steps())

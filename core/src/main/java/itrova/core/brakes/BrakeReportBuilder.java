@@ -14,7 +14,7 @@ import java.util.Set;
 import java.util.function.ToDoubleFunction;
 
 /** Figures and findings of one circuit while they are worked out. */
-final class Judging {
+final class BrakeReportBuilder {
     final BrakeCircuit circuit;
     private final Reckoning reckoning;
     private final Reckoning middles;
@@ -22,7 +22,7 @@ final class Judging {
     private final List<BrakeFigure> figures = new ArrayList<>();
     private final List<BrakeFinding> findings = new ArrayList<>();
 
-    Judging(BrakeCircuit circuit, Depth depth) {
+    BrakeReportBuilder(BrakeCircuit circuit, Depth depth) {
         this.circuit = circuit;
         this.isWhole = depth == Depth.WHOLE;
         this.middles = new Reckoning(circuit, false);
@@ -77,7 +77,7 @@ final class Judging {
             Phrase why,
             String source) {
         Result r = reckoning.of(margin);
-        Verdict verdict = r.value().map(Judging::verdict).orElse(Verdict.NOT_PROVEN);
+        Verdict verdict = r.value().map(BrakeReportBuilder::verdict).orElse(Verdict.NOT_PROVEN);
         BrakeFinding finding = new BrakeFinding(
                 check,
                 isCritical,
