@@ -3,7 +3,7 @@
 run_tests() {
   need_build
   need_database
-  need chromium chromium units units
+  need chromium-headless-shell chromium-headless-shell units units
   need_reader
   lock
   local was_running=no
@@ -23,7 +23,7 @@ end_tests_database() { [ "$(cat "$state/db.pid" 2>/dev/null)" != "$tests_db" ] |
 run_bench() {
   mkdir -p "$state"
   need_database
-  need chromium chromium
+  need chromium-headless-shell chromium-headless-shell
   build
   (cd "$here" && mvn -B -q -DskipTests -pl bench -am package)
   java -cp "$here/bench/target/itrova-bench.jar:$here/bench/target/lib/*" org.openjdk.jmh.Main -rf text -rff "$state/bench.txt" "$@"

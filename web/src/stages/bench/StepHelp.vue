@@ -43,7 +43,7 @@ const toList = (text: string) => text.split(/[;\s]+/).filter(Boolean);
 async function onNut() {
   const n = await toData(
     client.POST("/api/bench-help/nut", {
-      body: { ...nut, least: step.reading?.least, most: step.reading?.most },
+      body: { ...nut, min: step.reading?.min, max: step.reading?.max },
     }),
   );
   const turn = `${Math.abs(n.slots)} ${Math.abs(n.slots) === 1 ? "slot" : "slots"} ${n.slots < 0 ? "tighter" : "looser"}`;

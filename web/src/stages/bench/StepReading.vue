@@ -40,7 +40,7 @@ watch(typed, async (now) => {
   try {
     const answer = await toData(
       client.POST("/api/bench-help/reading", {
-        body: { kind: wanted.kind, least: wanted.least, most: wanted.most, readings: now },
+        body: { kind: wanted.kind, min: wanted.min, max: wanted.max, readings: now },
       }),
     );
     if (mine === asked) judged.value = answer;
@@ -66,9 +66,9 @@ function onEnter(event: KeyboardEvent) {
 }
 
 const limits = computed(() => {
-  const { least, most, unit } = wanted;
-  if (least !== undefined && most !== undefined) return `${least} to ${most} ${unit}`;
-  return least !== undefined ? `at least ${least} ${unit}` : `at most ${most} ${unit}`;
+  const { min, max, unit } = wanted;
+  if (min !== undefined && max !== undefined) return `${min} to ${max} ${unit}`;
+  return min !== undefined ? `at least ${min} ${unit}` : `at most ${max} ${unit}`;
 });
 </script>
 

@@ -62,7 +62,7 @@ const says = computed(() => {
     const figures = draft.value.axles[Number(key.slice(5))]?.figures ?? draft.value.figures;
     const all = toQuantities(key, draft.value, brakes.quantities);
     const wanted = all.filter(
-      (q) => q.usual === undefined && !figures[q.id] && q.fromSheet === undefined,
+      (q) => q.defaultValue === undefined && !figures[q.id] && q.fromSheet === undefined,
     ).length;
     const first = all.find((q) => figures[q.id] || q.fromSheet !== undefined);
     const known = first && (figures[first.id] ?? toFigure(first.fromSheet, first.unit));

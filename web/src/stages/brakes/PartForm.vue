@@ -23,8 +23,8 @@ const draft = defineModel<Schemas["CircuitForm"]>({ required: true });
 const axle = computed(() => draft.value.axles[toAxle(part)]);
 const title = computed(() => (axle.value ? `Brakes of the ${axle.value.name}` : TITLES[part]));
 const quantities = computed(() => toQuantities(part, draft.value, brakes.quantities));
-const told = computed(() => quantities.value.filter((q) => q.usual === undefined));
-const usual = computed(() => quantities.value.filter((q) => q.usual !== undefined));
+const told = computed(() => quantities.value.filter((q) => q.defaultValue === undefined));
+const assumed = computed(() => quantities.value.filter((q) => q.defaultValue !== undefined));
 const figures = computed(() => axle.value?.figures ?? draft.value.figures);
 const planned = computed(() => (axle.value ? [] : quantities.value.filter((q) => PLANNED.includes(q.id))));
 
@@ -35,7 +35,7 @@ function label(q: Quantity) {
 
 function hint(q: Quantity) {
   if (q.fromSheet !== undefined) return `${toFigure(q.fromSheet, q.unit)}, from the sheet`;
-  return q.usual === undefined ? "wanted" : `${q.usual} ± ${q.usualHalfLimit} assumed`;
+  return q.defaultValue === undefined ? "wanted" : `${q.defaultValue} ± ${q.defaultHalfLimit} assumed`;
 }
 
 function setOutlet(name: string, value: string) {
@@ -131,11 +131,11 @@ function setKind(value: string) {
         :slip="q.slip"
       />
     </div>
-    <details v-if="usual.length">
-      <summary>Assumed, to be told better ({{ usual.length }})</summary>
+    <details v-if="assumed.length">
+      <summary>Assumed, to be told better ({{ assumed.length }})</summary>
       <div class="grid">
         <QuantityField
-          v-for="q in usual"
+          v-for="q in assumed"
           :id="q.id"
           :key="q.id"
           v-model="figures[q.id]"

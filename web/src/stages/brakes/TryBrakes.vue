@@ -57,8 +57,8 @@ const asked = computed<Schemas["TriedForm"]>(() => ({
 const { tried, failure } = useTried(() => brakes.jobId, asked);
 
 function valueOf(s: Slider) {
-  const usual = brakes.quantities.find((q) => q.id === s.id);
-  return set[s.id] ?? usual?.fromSheet ?? usual?.usual ?? (s.min + s.max) / 2;
+  const quantity = brakes.quantities.find((q) => q.id === s.id);
+  return set[s.id] ?? quantity?.fromSheet ?? quantity?.defaultValue ?? (s.min + s.max) / 2;
 }
 
 function saidOf(s: Slider) {

@@ -2,8 +2,17 @@ import { expect, test } from "vitest";
 import { toCut, toKeys, toQuantities, type Quantity } from "./circuitParts";
 import type { Schemas } from "../../api/client";
 
-const quantity = (id: Quantity["id"], where: Quantity["where"], usual?: number) =>
-  ({ id, where, usual, title: id, unit: "mm", usualHalfLimit: 0, source: "", howTo: "" }) as Quantity;
+const quantity = (id: Quantity["id"], where: Quantity["where"], defaultValue?: number) =>
+  ({
+    id,
+    where,
+    defaultValue,
+    title: id,
+    unit: "mm",
+    defaultHalfLimit: 0,
+    source: "",
+    howTo: "",
+  }) as Quantity;
 
 const form = {
   axles: [

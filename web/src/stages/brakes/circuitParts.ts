@@ -92,7 +92,10 @@ export function toQuantities(key: PartKey, form: Form, all: Quantity[]): Quantit
             (q.id === "RESIDUAL_PRESSURE" && form.axles[axle]?.outlet === "PRESENT"),
         )
       : (QUANTITIES[key] ?? []).flatMap((id) => all.filter((q) => q.id === id));
-  return [...chosen.filter((q) => q.usual === undefined), ...chosen.filter((q) => q.usual !== undefined)];
+  return [
+    ...chosen.filter((q) => q.defaultValue === undefined),
+    ...chosen.filter((q) => q.defaultValue !== undefined),
+  ];
 }
 
 /** Parts of a circuit in the order the fluid takes. */

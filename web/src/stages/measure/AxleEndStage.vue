@@ -64,9 +64,7 @@ const { side, sideId, callout, sheet, selected, suggested, isHeldOn, pick, pickN
   order;
 /** Whether readings of the axle end, not of its wheel, were taken over to this side. */
 const hasEnd = computed(
-  () =>
-    side.value?.callouts.some((c) => !c.ofWheel && c.readings.some((r) => r.copied)) ??
-    false,
+  () => side.value?.callouts.some((c) => !c.ofWheel && c.readings.some((r) => r.copied)) ?? false,
 );
 const otherSide = computed(
   () =>

@@ -44,7 +44,7 @@ const { place, isProposed, propose, sentOff, withdrawn } = useStation(
   () => side.side,
   text,
 );
-const instrument = ref(callout.usual);
+const instrument = ref(callout.defaultInstrument);
 const gaugeUnits = ref<GaugeUnits>(
   (localStorage.getItem("itrova.gauge-units") as GaugeUnits | null) ?? "OWN",
 );
@@ -67,12 +67,14 @@ const warning = computed(() => instruments.find((i) => i.id === instrument.value
 const tools = computed(() => {
   const isLength = callout.kind === "LENGTH";
   return instruments.filter(
-    (i) => i.id === callout.usual || (i.id === "EYE" || i.id === "THREAD_GAUGE" ? !isLength : isLength),
+    (i) =>
+      i.id === callout.defaultInstrument ||
+      (i.id === "EYE" || i.id === "THREAD_GAUGE" ? !isLength : isLength),
   );
 });
 
 watch([() => callout.callout, () => side.side], () => {
-  instrument.value = callout.usual;
+  instrument.value = callout.defaultInstrument;
   clear();
   void focus();
 });

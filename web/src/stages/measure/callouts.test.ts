@@ -11,7 +11,7 @@ function callout(id: CalloutView["callout"], more: Partial<CalloutView> = {}): C
     ofWheel: false,
     wanted: true,
     open: true,
-    usual: "CALIPER_OUTSIDE",
+    defaultInstrument: "CALIPER_OUTSIDE",
     needs: "DRUM",
     howTo: "",
     slip: "",

@@ -95,7 +95,7 @@ async function onImport(event: Event) {
               {{ card.title }}
               <p v-if="card.warning" class="failure small">{{ card.warning }}</p>
             </td>
-            <td class="right figures">± {{ card.usualHalfLimit.toFixed(3) }} mm</td>
+            <td class="right figures">± {{ card.defaultHalfLimit.toFixed(3) }} mm</td>
             <td>
               <input
                 v-model="toDraft(card).halfLimit"

@@ -46,12 +46,18 @@ function price(cents: number) {
 
 function onNumber(row: Row, field: "minutes" | "days", event: Event) {
   const value = typed(event);
-  void onSet(row, { ...row.terms, [field]: value === "" ? row.usual[field] : Math.round(Number(value)) });
+  void onSet(row, {
+    ...row.terms,
+    [field]: value === "" ? row.defaultTerms[field] : Math.round(Number(value)),
+  });
 }
 
 function onPrice(row: Row, event: Event) {
   const value = typed(event);
-  void onSet(row, { ...row.terms, cents: value === "" ? row.usual.cents : Math.round(Number(value) * 100) });
+  void onSet(row, {
+    ...row.terms,
+    cents: value === "" ? row.defaultTerms.cents : Math.round(Number(value) * 100),
+  });
 }
 </script>
 
@@ -84,7 +90,7 @@ function onPrice(row: Row, event: Event) {
                 :value="w.terms.who"
                 :disabled="!session.isLead"
                 :aria-label="`${w.title}: who does it`"
-                @change="onSet(w, { ...w.terms, who: typed($event) || w.usual.who })"
+                @change="onSet(w, { ...w.terms, who: typed($event) || w.defaultTerms.who })"
               />
             </td>
             <td>

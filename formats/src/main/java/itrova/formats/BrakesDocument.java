@@ -137,9 +137,9 @@ public final class BrakesDocument {
             out.append("      ")
                     .append(wording.say(at.words()))
                     .append(": ")
-                    .append(plain(at.quantity().usual().orElseThrow()))
+                    .append(plain(at.quantity().defaultValue().orElseThrow()))
                     .append(" ± ")
-                    .append(plain(at.quantity().usualHalfLimit()))
+                    .append(plain(at.quantity().defaultHalfLimit()))
                     .append(
                             at.quantity().unit().isEmpty()
                                     ? ""

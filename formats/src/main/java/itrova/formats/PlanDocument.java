@@ -85,8 +85,8 @@ public final class PlanDocument {
     private static ObjectNode node(HoldWanted r) {
         ObjectNode n =
                 Json.MAPPER.createObjectNode().put("kind", r.kind().key()).put("source", r.source());
-        r.least().ifPresent(least -> n.put("least", least));
-        r.most().ifPresent(most -> n.put("most", most));
+        r.min().ifPresent(min -> n.put("least", min));
+        r.max().ifPresent(max -> n.put("most", max));
         return n;
     }
 
@@ -102,7 +102,7 @@ public final class PlanDocument {
                                 limit(n, "least"),
                                 limit(n, "most"),
                                 n.path("source").asString())
-                        : HoldWanted.usual(k));
+                        : HoldWanted.byDefault(k));
     }
 
     private static OptionalDouble limit(JsonNode n, String key) {

@@ -77,8 +77,8 @@ public final class StepsDocument {
     }
 
     private static String read(HoldWanted r, Wording wording) {
-        String from = r.least().isPresent() ? "from " + r.least().getAsDouble() : "";
-        String to = r.most().isPresent() ? "to " + r.most().getAsDouble() : "";
+        String from = r.min().isPresent() ? "from " + r.min().getAsDouble() : "";
+        String to = r.max().isPresent() ? "to " + r.max().getAsDouble() : "";
         return (wording.title(r.kind()) + " " + from + " " + to)
                         .replace("  ", " ")
                         .strip() + " " + r.kind().unit() + " (" + r.source() + ")";
@@ -116,8 +116,8 @@ public final class StepsDocument {
                             .put("readings", r.kind().readings())
                             .put("doubt", r.kind().doubt())
                             .put("source", r.source());
-                    r.least().ifPresent(least -> reading.put("least", least));
-                    r.most().ifPresent(most -> reading.put("most", most));
+                    r.min().ifPresent(min -> reading.put("least", min));
+                    r.max().ifPresent(max -> reading.put("most", max));
                 });
                 s.tighten().ifPresent(t -> step.put("torque_Nm", t.torque()));
                 ArrayNode tools = step.putArray("tools");

@@ -41,21 +41,21 @@ class BestOfCatalogueTest {
 
     @ParameterizedTest
     @ValueSource(ints = {1, 25})
-    void theBestAreThoseThatJudgingAllFinds(int most) {
+    void theBestAreThoseThatJudgingAllFinds(int max) {
         for (Job job : DemoData.jobs().subList(0, 2)) {
             AxleCase axle = job.axles().get(0).toCase(List.of(Side.values()));
-            List<Kit> kits = catalogue(most);
+            List<Kit> kits = catalogue(max);
             List<KitReport> all = Matcher.of(axle, ShopSettings.DEFAULTS).quick(kits);
             List<String> wanted = all.stream()
                     .filter(r -> r.verdict() != Verdict.DOES_NOT_FIT)
-                    .limit(most)
+                    .limit(max)
                     .map(r -> r.kit().code())
                     .toList();
-            List<String> found = FitEngine.top(axle, kits, most, ShopSettings.DEFAULTS).stream()
+            List<String> found = FitEngine.top(axle, kits, max, ShopSettings.DEFAULTS).stream()
                     .map(r -> r.kit().code())
                     .toList();
             assertThat(found).as(job.title()).containsAll(wanted);
-            assertThat(found.size()).isLessThanOrEqualTo(most);
+            assertThat(found.size()).isLessThanOrEqualTo(max);
         }
     }
 }

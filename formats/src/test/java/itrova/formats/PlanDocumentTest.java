@@ -162,7 +162,7 @@ class PlanDocumentTest {
         String frozen = """
                 [{"id":"left-disc","title":"Disc","caution":"","hold":"Run-out.","reading":"run_out","text":{"code":"bench-plan.lock-lock","values":[]},"after":[]}]""";
         assertThat(PlanDocument.readStored(frozen).steps().get(0).reading())
-                .contains(HoldWanted.usual(HoldKind.RUN_OUT));
+                .contains(HoldWanted.byDefault(HoldKind.RUN_OUT));
     }
 
     @Test

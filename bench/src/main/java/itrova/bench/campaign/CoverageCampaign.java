@@ -137,8 +137,8 @@ public final class CoverageCampaign {
         return Consolidation.of(side, LIVE_AXLE, all);
     }
 
-    private static double between(Random random, double least, double most) {
-        return least + (most - least) * random.nextDouble();
+    private static double between(Random random, double min, double max) {
+        return min + (max - min) * random.nextDouble();
     }
 
     private static boolean circleOneWay(Random random) {

@@ -38,7 +38,7 @@ import java.util.Random;
  */
 public final class NextReadingCampaign {
     private static final long SEED = 411;
-    private static final AxleForm FORM = AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE);
+    private static final AxleForm FORM = AxleForm.defaultFor(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE);
     private static final int MOST = 150;
 
     private NextReadingCampaign() {}

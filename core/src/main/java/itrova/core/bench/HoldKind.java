@@ -56,17 +56,17 @@ public enum HoldKind implements Titled {
 
     private final String title;
     private final String unit;
-    private final double least;
-    private final double most;
+    private final double min;
+    private final double max;
     private final int readings;
     private final double doubt;
     private final String source;
 
-    HoldKind(String title, String unit, double least, double most, int readings, double doubt, String source) {
+    HoldKind(String title, String unit, double min, double max, int readings, double doubt, String source) {
         this.title = title;
         this.unit = unit;
-        this.least = least;
-        this.most = most;
+        this.min = min;
+        this.max = max;
         this.readings = readings;
         this.doubt = doubt;
         this.source = source;
@@ -83,13 +83,13 @@ public enum HoldKind implements Titled {
     }
 
     /** Least that may be, if there is a least. */
-    public OptionalDouble least() {
-        return Double.isNaN(least) ? OptionalDouble.empty() : OptionalDouble.of(least);
+    public OptionalDouble min() {
+        return Double.isNaN(min) ? OptionalDouble.empty() : OptionalDouble.of(min);
     }
 
     /** Most that may be, if there is a most. */
-    public OptionalDouble most() {
-        return Double.isNaN(most) ? OptionalDouble.empty() : OptionalDouble.of(most);
+    public OptionalDouble max() {
+        return Double.isNaN(max) ? OptionalDouble.empty() : OptionalDouble.of(max);
     }
 
     /** Whether it is read at places evenly round a face. */

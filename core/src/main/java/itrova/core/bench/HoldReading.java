@@ -25,9 +25,9 @@ public record HoldReading(HoldWanted wanted, double value, double doubt, Verdict
      */
     public static HoldReading of(HoldWanted wanted, List<Double> readings) {
         HoldKind kind = wanted.kind();
-        if (wanted.least().isEmpty() && wanted.most().isEmpty()
+        if (wanted.min().isEmpty() && wanted.max().isEmpty()
                 || kind == HoldKind.SEAL_DEPTH
-                        && (wanted.least().isEmpty() || wanted.most().isEmpty())) {
+                        && (wanted.min().isEmpty() || wanted.max().isEmpty())) {
             throw new IllegalArgumentException(
                     kind.title() + " is judged by limits, and none are stated. Take them from the kit's papers.");
         }
@@ -66,13 +66,13 @@ public record HoldReading(HoldWanted wanted, double value, double doubt, Verdict
     }
 
     private Phrase limits() {
-        if (wanted.least().isEmpty()) {
-            return Phrase.of("bench.at-most", amount(wanted.most().orElseThrow()));
+        if (wanted.min().isEmpty()) {
+            return Phrase.of("bench.at-most", amount(wanted.max().orElseThrow()));
         }
-        Object least = amount(wanted.least().getAsDouble());
-        return wanted.most().isEmpty()
-                ? Phrase.of("bench.at-least", least)
-                : Phrase.of("bench.between", least, amount(wanted.most().getAsDouble()));
+        Object min = amount(wanted.min().getAsDouble());
+        return wanted.max().isEmpty()
+                ? Phrase.of("bench.at-least", min)
+                : Phrase.of("bench.between", min, amount(wanted.max().getAsDouble()));
     }
 
     private Object amount(double of) {
@@ -100,12 +100,12 @@ public record HoldReading(HoldWanted wanted, double value, double doubt, Verdict
     }
 
     private static double middle(HoldWanted wanted) {
-        return (wanted.least().orElseThrow() + wanted.most().orElseThrow()) / 2;
+        return (wanted.min().orElseThrow() + wanted.max().orElseThrow()) / 2;
     }
 
     private static Verdict verdict(HoldWanted wanted, double value, double doubt) {
-        double below = margin(wanted.least(), value, 1);
-        double above = margin(wanted.most(), value, -1);
+        double below = margin(wanted.min(), value, 1);
+        double above = margin(wanted.max(), value, -1);
         double margin = Math.min(below, above);
         return margin - doubt >= 0 ? Verdict.FITS : margin + doubt < 0 ? Verdict.DOES_NOT_FIT : Verdict.NOT_PROVEN;
     }

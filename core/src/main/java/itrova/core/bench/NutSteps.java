@@ -15,18 +15,18 @@ public record NutSteps(int slots, double play, boolean isWithin, double travel) 
      * The slot nearest to the middle of the range; of two as near the looser one, for tighter burns.
      *
      * @param measured end play read (mm)
-     * @param least least end play wanted (mm)
-     * @param most largest end play wanted (mm)
+     * @param min least end play wanted (mm)
+     * @param max largest end play wanted (mm)
      * @param pitch of the thread (mm)
      * @param positions positions in a turn in which the lock or cotter goes in
      * @throws IllegalArgumentException naming what makes no sense
      */
-    public static NutSteps to(double measured, double least, double most, double pitch, int positions) {
+    public static NutSteps to(double measured, double min, double max, double pitch, int positions) {
         if (!(measured >= 0 && measured <= 5)) {
             throw new IllegalArgumentException("End play of " + measured
                     + " mm is outside 0 to 5 mm. A bearing without play has none to be read: loosen it first.");
         }
-        if (!(least >= 0 && most > least)) {
+        if (!(min >= 0 && max > min)) {
             throw new IllegalArgumentException("The range of the end play is from a lower to a higher figure.");
         }
         if (!(pitch >= 0.5 && pitch <= 4) || positions < 1 || positions > 60) {
@@ -35,7 +35,7 @@ public record NutSteps(int slots, double play, boolean isWithin, double travel) 
                             + positions + ".");
         }
         double travel = pitch / positions;
-        double middle = (least + most) / 2;
+        double middle = (min + max) / 2;
         int best = 0;
         for (int slots = -MOST_SLOTS; slots <= MOST_SLOTS; slots++) {
             double play = measured + slots * travel;
@@ -45,7 +45,7 @@ public record NutSteps(int slots, double play, boolean isWithin, double travel) 
             }
         }
         double play = measured + best * travel;
-        return new NutSteps(best, play, play > least - SAME && play < most + SAME, travel);
+        return new NutSteps(best, play, play > min - SAME && play < max + SAME, travel);
     }
 
     /** Plays nearer to each other than this are the same (mm). */

@@ -181,16 +181,16 @@ public record BrakeCircuit(
         if (told != null) {
             return Optional.of(told);
         }
-        return at.quantity().usual().isPresent()
+        return at.quantity().defaultValue().isPresent()
                 ? Optional.of(Measured.of(
-                        at.quantity().usual().getAsDouble(),
-                        Component.rectangular(at, at.quantity().usualHalfLimit())))
+                        at.quantity().defaultValue().getAsDouble(),
+                        Component.rectangular(at, at.quantity().defaultHalfLimit())))
                 : Optional.empty();
     }
 
     /** Whether a quantity is assumed from the table. */
     public boolean isAssumed(QuantityAt at) {
-        return !given.containsKey(at) && at.quantity().usual().isPresent();
+        return !given.containsKey(at) && at.quantity().defaultValue().isPresent();
     }
 
     /** The same with one axle on discs and what is known of them. */

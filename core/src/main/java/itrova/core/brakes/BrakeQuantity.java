@@ -119,7 +119,7 @@ public enum BrakeQuantity implements Titled {
             String unit,
             double min,
             double max,
-            OptionalDouble usual,
+            OptionalDouble defaultValue,
             double half,
             String source,
             String howTo,
@@ -157,12 +157,12 @@ public enum BrakeQuantity implements Titled {
     }
 
     /** The value taken where nobody says, and marked as assumed; absent where it must be read or told. */
-    public OptionalDouble usual() {
-        return row.usual();
+    public OptionalDouble defaultValue() {
+        return row.defaultValue();
     }
 
     /** How far the usual value may be off. */
-    public double usualHalfLimit() {
+    public double defaultHalfLimit() {
         return row.half();
     }
 

@@ -55,7 +55,7 @@ public record Thread(String designation, double diameter, double pitch, boolean 
     private static final double NEAR = 0.6;
 
     /** The usual thread whose diameter (mm) is nearest. */
-    public static Thread usual(double diameter) {
+    public static Thread likely(double diameter) {
         return USUAL.stream()
                 .map(Thread::parse)
                 .min(Comparator.comparingDouble(t -> Math.abs(t.diameter() - diameter)))

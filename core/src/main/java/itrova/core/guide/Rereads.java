@@ -40,13 +40,13 @@ final class Rereads {
     }
 
     private static Shares shares(Reading r, int n) {
-        Instrument usual = ReadingSpec.of(r.callout()).preferred();
-        boolean isFiner = usual.halfLimit() < r.halfLimit();
+        Instrument preferred = ReadingSpec.of(r.callout()).preferred();
+        boolean isFiner = preferred.halfLimit() < r.halfLimit();
         if (!isFiner) {
             return new Shares(n < REPEATS_THAT_HELP ? 1.0 / (n + 1) : 0, 0, 0);
         }
-        double limits = usual.halfLimit() / r.halfLimit();
-        double finest = usual.graduation(false, false) / 2;
+        double limits = preferred.halfLimit() / r.halfLimit();
+        double finest = preferred.graduation(false, false) / 2;
         double resolutions = Math.min(1, finest / r.halfResolution());
         return new Shares(0, 1 - resolutions * resolutions, 1 - limits * limits);
     }

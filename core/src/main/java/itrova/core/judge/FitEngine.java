@@ -41,9 +41,9 @@ public final class FitEngine {
     /**
      * The best of a very large catalogue, each reported in full. A kit that one check rules out for good is judged no further.
      *
-     * @param most how many are wanted
+     * @param max how many are wanted
      */
-    public static List<KitReport> top(AxleCase axle, List<Kit> kits, int most, ShopSettings settings) {
+    public static List<KitReport> top(AxleCase axle, List<Kit> kits, int max, ShopSettings settings) {
         Sides sides = Sides.of(axle, settings);
         Map<Verdict, List<Kit>> byBest = kits.parallelStream()
                 .filter(k -> axle.suits(k) && !sides.isHopeless(k))
@@ -54,7 +54,7 @@ public final class FitEngine {
             if (ranked.stream()
                             .filter(r -> r.rank().verdict().compareTo(best) < 0)
                             .count()
-                    >= most) {
+                    >= max) {
                 break;
             }
             ranked.addAll(byBest.getOrDefault(best, List.of()).parallelStream()
@@ -63,7 +63,7 @@ public final class FitEngine {
         }
         return ranked.stream()
                 .sorted(Comparator.comparing(Ranked::rank))
-                .limit(most)
+                .limit(max)
                 .parallel()
                 .map(r -> sides.report(r.kit(), Checks.ALL))
                 .sorted(KitReport.BEST_FIRST)

@@ -56,7 +56,7 @@ public final class Mending {
     public record Result(List<Finding> findings, Map<CheckId, List<Work>> alternatives) {}
 
     /** Mends a side with the work usually taken. */
-    public static Result usual(List<Check> checks, KitOnSide asFound) {
+    public static Result byDefault(List<Check> checks, KitOnSide asFound) {
         return choosing(checks, asFound, (check, allowed) -> allowed.get(0), Set.of());
     }
 

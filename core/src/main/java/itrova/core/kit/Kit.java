@@ -101,7 +101,7 @@ public record Kit(
             case WHEEL_NUT -> torque.thread().or(() -> studs().map(KitStuds::thread));
             case BRACKET_BOLT ->
                 torque.thread()
-                        .or(() -> Optional.of(Thread.usual(bracket().bolt().value())));
+                        .or(() -> Optional.of(Thread.likely(bracket().bolt().value())));
             default -> torque.thread();
         };
     }

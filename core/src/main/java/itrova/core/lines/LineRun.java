@@ -36,7 +36,7 @@ public record LineRun(LinePoint from, LinePoint to, String length, String bore) 
         }
     }
 
-    private static void within(String what, String text, double least, double most, LinePoint from, LinePoint to) {
+    private static void within(String what, String text, double min, double max, LinePoint from, LinePoint to) {
         String run = "Line from " + from.key() + " to " + to.key() + ": ";
         double value;
         try {
@@ -44,8 +44,8 @@ public record LineRun(LinePoint from, LinePoint to, String length, String bore) 
         } catch (IllegalArgumentException e) {
             throw new IllegalArgumentException(run + what + ": " + e.getMessage());
         }
-        if (!(value >= least && value <= most)) {
-            throw new IllegalArgumentException(run + what + " of " + value + " mm is outside " + least + " to " + most
+        if (!(value >= min && value <= max)) {
+            throw new IllegalArgumentException(run + what + " of " + value + " mm is outside " + min + " to " + max
                     + " mm. Check the figure and its unit.");
         }
     }

@@ -47,10 +47,10 @@ public final class ProfileBounds {
                 .or(() -> beyond("A spoke’s depth", value, width, "the wheel is only", "wide over its flanges"));
     }
 
-    private static Optional<String> beyond(String what, double value, OptionalDouble most, String is, String how) {
-        return most.isPresent() && value > most.getAsDouble() + SLACK
+    private static Optional<String> beyond(String what, double value, OptionalDouble max, String is, String how) {
+        return max.isPresent() && value > max.getAsDouble() + SLACK
                 ? Optional.of((what + " of " + ShopNotation.inBoth(value) + " cannot be: " + is + " "
-                                        + ShopNotation.inBoth(most.getAsDouble()) + " " + how)
+                                        + ShopNotation.inBoth(max.getAsDouble()) + " " + how)
                                 .strip()
                         + ". Check place and reading, or correct the other one.")
                 : Optional.empty();

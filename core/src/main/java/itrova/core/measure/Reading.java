@@ -60,7 +60,8 @@ public record Reading(
                                 : "radius from the axis")
                         + ".");
             }
-            Understood where = ShopNotation.parse(placeText, Dimension.LENGTH, Unit.usual(Dimension.LENGTH, system));
+            Understood where =
+                    ShopNotation.parse(placeText, Dimension.LENGTH, Unit.defaultFor(Dimension.LENGTH, system));
             double at = where.si();
             if (at < 0 || at > 400) {
                 throw new IllegalArgumentException("The place " + shown(at) + " is outside 0 to "
@@ -100,7 +101,7 @@ public record Reading(
                     Optional.empty());
         }
         Dimension dimension = callout.kind() == Callout.Kind.COUNT ? Dimension.COUNT : Dimension.LENGTH;
-        Understood understood = ShopNotation.parse(text, dimension, Unit.usual(dimension, system));
+        Understood understood = ShopNotation.parse(text, dimension, Unit.defaultFor(dimension, system));
         checkRange(callout, understood);
         return new Reading(
                 side,
@@ -266,7 +267,7 @@ public record Reading(
             return 0;
         }
         Understood where =
-                ShopNotation.parse(placeText, Dimension.LENGTH, Unit.usual(Dimension.LENGTH, UnitSystem.METRIC));
+                ShopNotation.parse(placeText, Dimension.LENGTH, Unit.defaultFor(Dimension.LENGTH, UnitSystem.METRIC));
         return (where.fraction() ? PLACE_FRACTION : where.lastDigit()) / 2;
     }
 

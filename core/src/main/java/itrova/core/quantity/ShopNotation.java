@@ -39,12 +39,12 @@ public final class ShopNotation {
      *
      * @param text what was typed
      * @param dimension what is being measured
-     * @param usual unit taken when none is written; of that dimension
+     * @param defaultUnit unit taken when none is written; of that dimension
      * @return value in SI and how it was written
      * @throws NotationException if the text is not a measure of that dimension, or states two that clash
      */
-    public static Understood parse(String text, Dimension dimension, Unit usual) {
-        Printed printed = read(text, dimension, usual);
+    public static Understood parse(String text, Dimension dimension, Unit defaultUnit) {
+        Printed printed = read(text, dimension, defaultUnit);
         if (printed.other().isPresent() && printed.apart() > 0) {
             throw NotationException.clash(
                     tidy(text), printed.finer(), printed.other().get());
@@ -58,8 +58,8 @@ public final class ShopNotation {
      *
      * @throws NotationException as for {@link #parse}; two values further apart clash
      */
-    public static Printed parsePrinted(String text, Dimension dimension, Unit usual) {
-        Printed printed = read(text, dimension, usual);
+    public static Printed parsePrinted(String text, Dimension dimension, Unit defaultUnit) {
+        Printed printed = read(text, dimension, defaultUnit);
         double size = Math.abs(printed.finer().si());
         if (printed.apart() > ROUNDED_BY_HAND * size) {
             throw NotationException.clash(
@@ -68,7 +68,7 @@ public final class ShopNotation {
         return printed;
     }
 
-    private static Printed read(String text, Dimension dimension, Unit usual) {
+    private static Printed read(String text, Dimension dimension, Unit defaultUnit) {
         String trimmed = tidy(text);
         if (trimmed.isEmpty()) {
             throw NotationException.empty(dimension);
@@ -79,9 +79,10 @@ public final class ShopNotation {
         Matcher both = IN_TWO_UNITS.matcher(trimmed);
         if (both.matches()) {
             String second = both.group(2) == null ? both.group(3) : both.group(2);
-            return agreed(parseOne(both.group(1).strip(), dimension, usual), parseOne(second, dimension, usual));
+            return agreed(
+                    parseOne(both.group(1).strip(), dimension, defaultUnit), parseOne(second, dimension, defaultUnit));
         }
-        return new Printed(parseOne(trimmed, dimension, usual), Optional.empty(), 0);
+        return new Printed(parseOne(trimmed, dimension, defaultUnit), Optional.empty(), 0);
     }
 
     private static Printed agreed(Understood first, Understood second) {
@@ -91,7 +92,7 @@ public final class ShopNotation {
         return new Printed(finer, Optional.of(finer == first ? second : first), isOne ? 0 : apart);
     }
 
-    private static Understood parseOne(String trimmed, Dimension dimension, Unit usual) {
+    private static Understood parseOne(String trimmed, Dimension dimension, Unit defaultUnit) {
         String text = trimmed;
         if (dimension == Dimension.LENGTH) {
             Matcher feet = FEET_AND_INCHES.matcher(trimmed);
@@ -108,10 +109,10 @@ public final class ShopNotation {
                         inches.step());
             }
         }
-        return parseSingle(text, trimmed, dimension, usual);
+        return parseSingle(text, trimmed, dimension, defaultUnit);
     }
 
-    private static Understood parseSingle(String text, String body, Dimension dimension, Unit usual) {
+    private static Understood parseSingle(String text, String body, Dimension dimension, Unit defaultUnit) {
         Matcher mixed = MIXED.matcher(body);
         if (mixed.matches()) {
             return fraction(
@@ -122,14 +123,21 @@ public final class ShopNotation {
                     mixed.group(4),
                     mixed.group(5),
                     dimension,
-                    usual);
+                    defaultUnit);
         }
         Matcher simple = FRACTION.matcher(body);
         if (simple.matches()) {
             return fraction(
-                    text, simple.group(1), "0", simple.group(2), simple.group(3), simple.group(4), dimension, usual);
+                    text,
+                    simple.group(1),
+                    "0",
+                    simple.group(2),
+                    simple.group(3),
+                    simple.group(4),
+                    dimension,
+                    defaultUnit);
         }
-        return decimal(text, body, dimension, usual);
+        return decimal(text, body, dimension, defaultUnit);
     }
 
     private static Understood fraction(
@@ -140,7 +148,7 @@ public final class ShopNotation {
             String under,
             String rest,
             Dimension dimension,
-            Unit usual) {
+            Unit defaultUnit) {
         double top = Double.parseDouble(over);
         double bottom = Double.parseDouble(under);
         if (!(bottom > 0) || top >= bottom) {
@@ -148,14 +156,14 @@ public final class ShopNotation {
         }
         boolean written = !rest.isBlank();
         // A bare fraction of a length is a fraction of an inch: nobody writes fractions of a millimetre.
-        Unit unwritten = dimension == Dimension.LENGTH ? Unit.INCH : usual;
+        Unit unwritten = dimension == Dimension.LENGTH ? Unit.INCH : defaultUnit;
         Unit unit = written ? unitOf(text, rest, dimension) : unwritten;
         double value = Double.parseDouble(whole) + top / bottom;
         return new Understood(
                 ("-".equals(sign) ? -value : value) * unit.toSi(), unit, written, true, 0, unit.toSi() / bottom);
     }
 
-    private static Understood decimal(String text, String body, Dimension dimension, Unit usual) {
+    private static Understood decimal(String text, String body, Dimension dimension, Unit defaultUnit) {
         Matcher matcher = DECIMAL.matcher(body);
         if (!matcher.matches()
                 || (matcher.group(2).isEmpty()
@@ -167,7 +175,7 @@ public final class ShopNotation {
         if (written && !startsLikeAUnit(rest.strip())) {
             throw NotationException.notANumber(text.strip(), rest.strip(), dimension);
         }
-        Unit unit = written ? unitOf(text, rest, dimension) : usual;
+        Unit unit = written ? unitOf(text, rest, dimension) : defaultUnit;
         String decimals = matcher.group(3) == null ? "" : matcher.group(3);
         double magnitude = Double.parseDouble("0" + matcher.group(2) + "." + decimals + "0");
         if (dimension == Dimension.COUNT && !decimals.isEmpty()) {
@@ -228,7 +236,7 @@ public final class ShopNotation {
      */
     public static String inBoth(double si, Dimension dimension) {
         Unit metric = Unit.si(dimension);
-        Unit inch = Unit.usual(dimension, UnitSystem.INCH);
+        Unit inch = Unit.defaultFor(dimension, UnitSystem.INCH);
         return figure(si) + " " + metric.symbol() + " (" + figure(si / inch.toSi()) + " " + inch.symbol() + ")";
     }
 

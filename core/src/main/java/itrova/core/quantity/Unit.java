@@ -87,7 +87,7 @@ public enum Unit {
     }
 
     /** The unit a mechanic of the given system expects when none is written. */
-    public static Unit usual(Dimension dimension, UnitSystem system) {
+    public static Unit defaultFor(Dimension dimension, UnitSystem system) {
         if (system == UnitSystem.METRIC) {
             return si(dimension);
         }

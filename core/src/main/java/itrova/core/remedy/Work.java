@@ -33,7 +33,7 @@ public record Work(
 
     /** Work at its usual terms. */
     public Work(WorkKind kind, Side side, double before, double target, Phrase mustRemain, Optional<NewPart> part) {
-        this(kind, side, before, target, mustRemain, part, kind.usual());
+        this(kind, side, before, target, mustRemain, part, kind.defaultTerms());
     }
 
     /** The work at the shop's own terms. */

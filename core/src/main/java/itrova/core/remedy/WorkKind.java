@@ -36,7 +36,7 @@ public enum WorkKind implements Titled {
     ONE_PIECE_HUB(new OnePieceHub()),
     REMACHINE_HUB(new RemachineHub());
 
-    private static final Map<String, WorkTerms> USUAL = read();
+    private static final Map<String, WorkTerms> DEFAULT_TERMS = read();
 
     private final Remedy remedy;
 
@@ -60,15 +60,15 @@ public enum WorkKind implements Titled {
     }
 
     /** What it usually takes: who, own time, price, days; common practice, from the table beside this class. */
-    public WorkTerms usual() {
-        return Objects.requireNonNull(USUAL.get(name()), name());
+    public WorkTerms defaultTerms() {
+        return Objects.requireNonNull(DEFAULT_TERMS.get(name()), name());
     }
 
     private static Map<String, WorkTerms> read() {
-        Map<String, WorkTerms> usual = new HashMap<>();
+        Map<String, WorkTerms> terms = new HashMap<>();
         for (String[] row : Table.rows(WorkKind.class, "work-terms.psv", 5)) {
             WorkKind kind = valueOf(row[0]);
-            usual.put(
+            terms.put(
                     kind.name(),
                     new WorkTerms(
                             row[1],
@@ -76,7 +76,7 @@ public enum WorkKind implements Titled {
                             new BigDecimal(row[3]).movePointRight(2).longValueExact(),
                             Integer.parseInt(row[4])));
         }
-        return Map.copyOf(usual);
+        return Map.copyOf(terms);
     }
 
     public boolean isReversible() {

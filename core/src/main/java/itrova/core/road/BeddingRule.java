@@ -45,7 +45,7 @@ public record BeddingRule(List<BeddingPhase> phases) {
     }
 
     /** What is usual after these plans: the pads, and after them the shoes in the hat where a plan sets some. */
-    public static BeddingRule usual(List<BenchPlan> plans) {
+    public static BeddingRule byDefault(List<BenchPlan> plans) {
         BeddingRule pads = of(School.ROAD_PADS);
         return plans.stream().anyMatch(p -> p.has(StepKind.PARK_SHOES)) ? pads.then(of(School.PARKING_SHOES)) : pads;
     }

@@ -66,7 +66,7 @@ public record BestWeek(Week week, boolean isBest) {
         }
         Map<String, Integer> starts = new HashMap<>();
         model.starts.forEach((id, at) -> starts.put(id, (int) solver.value(at) * Workshop.SLOT));
-        Week better = new Week(starts);
+        Week better = QuickWeek.tightened(problem, new Week(starts));
         return better.cost(problem) <= quick.cost(problem)
                 ? new BestWeek(better, status == CpSolverStatus.OPTIMAL)
                 : new BestWeek(quick, false);

@@ -35,6 +35,24 @@ public final class QuickWeek {
         return of(problem, List.copyOf(order));
     }
 
+    /**
+     * The same tasks in the same order, each as early as it may be after those that began before it: a plan found when the time was over
+     * has gaps that nothing makes. No task begins later than it did. A vehicle is not taken apart earlier, for its stand may be taken.
+     */
+    static Week tightened(WeekProblem problem, Week week) {
+        QuickWeek quick = new QuickWeek(problem);
+        problem.tasks().forEach(t -> t.begun().ifPresent(at -> quick.put(t, at)));
+        Map<String, Integer> apart = new HashMap<>();
+        problem.tasks().forEach(t -> apart.merge(t.job(), week.start(t), Math::min));
+        problem.begun().forEach(job -> apart.put(job, 0));
+        for (Task task : week.inOrder(problem)) {
+            if (task.begun().isEmpty()) {
+                quick.put(task, quick.earliest(task, apart.get(task.job())));
+            }
+        }
+        return new Week(quick.starts);
+    }
+
     /** Jobs in a given order. */
     static Week of(WeekProblem problem, List<String> order) {
         QuickWeek quick = new QuickWeek(problem);
@@ -138,8 +156,8 @@ public final class QuickWeek {
             return copy;
         }
 
-        /** Where at least {@code most} are taken at once within a time: when that ends first; else −1. */
-        int fullUntil(int from, int to, int most) {
+        /** Where at least {@code max} are taken at once within a time: when that ends first; else −1. */
+        int fullUntil(int from, int to, int max) {
             List<int[]> within =
                     taken.stream().filter(t -> t[0] < to && t[1] > from).toList();
             List<Integer> points = new ArrayList<>(
@@ -156,7 +174,7 @@ public final class QuickWeek {
                         until = Math.min(until, t[1]);
                     }
                 }
-                if (amount >= most && amount > 0) {
+                if (amount >= max && amount > 0) {
                     return until;
                 }
             }

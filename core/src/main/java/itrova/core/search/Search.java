@@ -59,9 +59,9 @@ public final class Search {
      *
      * @param weights what days, hours and irreversible work are worth
      * @param forbidden work that may not be done
-     * @param most combinations wanted
+     * @param max combinations wanted
      */
-    public record Terms(Weights weights, Set<WorkKind> forbidden, int most) {
+    public record Terms(Weights weights, Set<WorkKind> forbidden, int max) {
         public Terms {
             forbidden = Set.copyOf(forbidden);
         }
@@ -142,11 +142,11 @@ public final class Search {
 
             @Override
             public void visit(List<KitOption> taken, int against) {
-                Cost least = parts(kit, taken, wheel);
-                if (against == 0 && mayMatter(least)) {
-                    combine(choices, kit, taken, wheel, least);
+                Cost min = parts(kit, taken, wheel);
+                if (against == 0 && mayMatter(min)) {
+                    combine(choices, kit, taken, wheel, min);
                 } else if (against > 0) {
-                    keepNearest(choices, kit, taken, wheel, least, against);
+                    keepNearest(choices, kit, taken, wheel, min, against);
                 }
             }
         });
@@ -157,11 +157,11 @@ public final class Search {
     }
 
     /** Whether anything that costs at least this much could be kept. */
-    private synchronized boolean mayMatter(Cost least) {
-        boolean amongBest = kept.size() < terms.most()
-                || terms.weights().of(least)
+    private synchronized boolean mayMatter(Cost min) {
+        boolean amongBest = kept.size() < terms.max()
+                || terms.weights().of(min)
                         <= terms.weights().of(kept.get(kept.size() - 1).cost());
-        return amongBest || front.stream().noneMatch(c -> c.cost().covers(least));
+        return amongBest || front.stream().noneMatch(c -> c.cost().covers(min));
     }
 
     /** All ways to do the work of both sides. */
@@ -223,7 +223,7 @@ public final class Search {
             at++;
         }
         kept.add(at, c);
-        if (kept.size() > terms.most()) {
+        if (kept.size() > terms.max()) {
             kept.remove(kept.size() - 1);
         }
         if (front.stream().noneMatch(f -> f.cost().covers(c.cost()))) {

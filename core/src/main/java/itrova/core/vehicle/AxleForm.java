@@ -23,7 +23,7 @@ public record AxleForm(
         boolean electricBrakes) {
 
     /** The usual form of a kind of axle end. */
-    public static AxleForm usual(AxleEndKind kind, BracketShape shape) {
+    public static AxleForm defaultFor(AxleEndKind kind, BracketShape shape) {
         return new AxleForm(kind, shape, SpindleNut.CASTLE, Retention.PRESSED_BEARING, false, false, false, false);
     }
 }

@@ -89,16 +89,16 @@ public sealed interface TapedThing {
     /** Nothing farther off is near a wheel (mm). */
     double MOST = 1500;
 
-    private static void within(String what, double value, double most, String unit) {
-        if (!(value >= 0 && value <= most)) {
+    private static void within(String what, double value, double max, String unit) {
+        if (!(value >= 0 && value <= max)) {
             throw new IllegalArgumentException(
-                    "The " + what + " lies between 0 and " + most + " " + unit + ", not " + value + ".");
+                    "The " + what + " lies between 0 and " + max + " " + unit + ", not " + value + ".");
         }
     }
 
-    private static void within(String what, double value, double most) {
-        if (!(value >= 0 && value <= most)) {
-            throw new IllegalArgumentException("The " + what + " lies between 0 and " + ShopNotation.inBoth(most)
+    private static void within(String what, double value, double max) {
+        if (!(value >= 0 && value <= max)) {
+            throw new IllegalArgumentException("The " + what + " lies between 0 and " + ShopNotation.inBoth(max)
                     + ", not " + ShopNotation.inBoth(value) + ". Measure it again.");
         }
     }

@@ -209,7 +209,7 @@ public record VehicleSheet(
         }
     }
 
-    private static Optional<Double> figure(String field, String text, Dimension dimension, double least, double most) {
+    private static Optional<Double> figure(String field, String text, Dimension dimension, double min, double max) {
         if (text.isBlank()) {
             return Optional.empty();
         }
@@ -219,9 +219,9 @@ public record VehicleSheet(
         } catch (IllegalArgumentException e) {
             throw new IllegalArgumentException(field + ": " + e.getMessage());
         }
-        if (!(value >= least && value <= most)) {
+        if (!(value >= min && value <= max)) {
             throw new IllegalArgumentException(field + " of " + ShopNotation.inBoth(value, dimension) + " is outside "
-                    + ShopNotation.inBoth(least, dimension) + " to " + ShopNotation.inBoth(most, dimension)
+                    + ShopNotation.inBoth(min, dimension) + " to " + ShopNotation.inBoth(max, dimension)
                     + ". Check the figure and its unit.");
         }
         return Optional.of(value);

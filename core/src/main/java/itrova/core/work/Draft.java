@@ -125,20 +125,22 @@ final class Draft {
         return switch (kind) {
             case END_PLAY -> within(kind, set.endPlay());
             case SEAL_TILT ->
-                set.sealDepth().isPresent() ? within(HoldKind.SEAL_DEPTH, set.sealDepth()) : HoldWanted.usual(kind);
+                set.sealDepth().isPresent() ? within(HoldKind.SEAL_DEPTH, set.sealDepth()) : HoldWanted.byDefault(kind);
             case RUN_OUT -> atMost(kind, set.runOut());
             case THICKNESS_VARIATION -> atMost(kind, set.thicknessVariation());
-            default -> HoldWanted.usual(kind);
+            default -> HoldWanted.byDefault(kind);
         };
     }
 
     private static HoldWanted within(HoldKind kind, Optional<KitNeeds.Range> stated) {
         return stated.map(r -> HoldWanted.byPapers(kind, OptionalDouble.of(r.from()), OptionalDouble.of(r.to())))
-                .orElseGet(() -> HoldWanted.usual(kind));
+                .orElseGet(() -> HoldWanted.byDefault(kind));
     }
 
     private static HoldWanted atMost(HoldKind kind, OptionalDouble stated) {
-        return stated.isPresent() ? HoldWanted.byPapers(kind, OptionalDouble.empty(), stated) : HoldWanted.usual(kind);
+        return stated.isPresent()
+                ? HoldWanted.byPapers(kind, OptionalDouble.empty(), stated)
+                : HoldWanted.byDefault(kind);
     }
 
     private Optional<Tighten> torque(TorqueSpec.Place place) {

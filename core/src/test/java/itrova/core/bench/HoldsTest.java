@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 /** Readings at holds, nut steps, the order of bleeding. */
 class HoldsTest {
     private static Verdict verdict(HoldKind kind, Double... readings) {
-        return HoldReading.of(HoldWanted.usual(kind), List.of(readings)).verdict();
+        return HoldReading.of(HoldWanted.byDefault(kind), List.of(readings)).verdict();
     }
 
     @Test
@@ -74,7 +74,7 @@ class HoldsTest {
     void aHoldWithoutItsReadingIsNone() {
         assertThatIllegalArgumentException().isThrownBy(() -> verdict(HoldKind.BRACKET_ANGLES, 88.0));
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> HoldReading.of(HoldWanted.usual(HoldKind.END_PLAY), List.of()));
+                .isThrownBy(() -> HoldReading.of(HoldWanted.byDefault(HoldKind.END_PLAY), List.of()));
         assertThatIllegalArgumentException().isThrownBy(() -> verdict(HoldKind.END_PLAY, Double.NaN));
         assertThatIllegalArgumentException().isThrownBy(() -> verdict(HoldKind.BREAKAWAY_MINUTES, 1e9));
     }

@@ -102,17 +102,17 @@ class RunOutTest {
     /** A bump is no wobble, and between four positions the face may stand out farther than any of them. */
     @Test
     void aHoldIsJudgedByWhatTheDialReaches() {
-        assertThat(HoldReading.of(HoldWanted.usual(HoldKind.RUN_OUT), List.of(0.0, 0.03, 0.06, 0.03))
+        assertThat(HoldReading.of(HoldWanted.byDefault(HoldKind.RUN_OUT), List.of(0.0, 0.03, 0.06, 0.03))
                         .verdict())
                 .isEqualTo(Verdict.FITS);
-        HoldReading between = HoldReading.of(HoldWanted.usual(HoldKind.RUN_OUT), wobble(4, 0.055, 45));
+        HoldReading between = HoldReading.of(HoldWanted.byDefault(HoldKind.RUN_OUT), wobble(4, 0.055, 45));
         assertThat(between.value()).isEqualTo(0.11, within(1e-9));
         assertThat(between.verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
-        assertThat(HoldReading.of(HoldWanted.usual(HoldKind.RUN_OUT), List.of(0.0, 0.0, 0.098, 0.0))
+        assertThat(HoldReading.of(HoldWanted.byDefault(HoldKind.RUN_OUT), List.of(0.0, 0.0, 0.098, 0.0))
                         .verdict())
                 .as("at the limit within its doubt")
                 .isEqualTo(Verdict.NOT_PROVEN);
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> HoldReading.of(HoldWanted.usual(HoldKind.RUN_OUT), List.of(0.02)));
+                .isThrownBy(() -> HoldReading.of(HoldWanted.byDefault(HoldKind.RUN_OUT), List.of(0.02)));
     }
 }

@@ -57,9 +57,9 @@ class BrakeQuantityTest {
         assertThat(said(quantity.slip())).isNotBlank();
         assertThat(quantity.min()).isLessThan(quantity.max());
         assertThat(BrakeQuantity.named(quantity.key())).contains(quantity);
-        if (quantity.usual().isPresent()) {
+        if (quantity.defaultValue().isPresent()) {
             assertThat(quantity.source()).isNotBlank();
-            assertThat(quantity.usual().getAsDouble()).isBetween(quantity.min(), quantity.max());
+            assertThat(quantity.defaultValue().getAsDouble()).isBetween(quantity.min(), quantity.max());
         }
     }
 }

@@ -283,10 +283,10 @@ class BrakeReportTest {
     void everyUsualValueLiesWithinItsBoundsAndNamesASource() {
         for (BrakeQuantity q : BrakeQuantity.values()) {
             assertThat(said(q.howTo())).as(q.name()).isNotBlank();
-            q.usual().ifPresent(value -> {
+            q.defaultValue().ifPresent(value -> {
                 assertThat(value).as(q.name()).isBetween(q.min(), q.max());
                 if (q != BrakeQuantity.PARKING_GRADE) { // a limit of a rule is exact
-                    assertThat(q.usualHalfLimit()).as(q.name()).isPositive();
+                    assertThat(q.defaultHalfLimit()).as(q.name()).isPositive();
                 }
                 assertThat(q.source()).as(q.name()).isNotBlank();
             });

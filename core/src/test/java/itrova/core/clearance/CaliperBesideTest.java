@@ -202,7 +202,7 @@ class CaliperBesideTest {
     @Test
     void theRibReadAtTheKnuckleStandsUnlessItIsListed() {
         AxleEnd.Builder read = new AxleEnd.Builder(
-                        Side.LEFT, AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE))
+                        Side.LEFT, AxleForm.defaultFor(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE))
                 .length(Callout.KNUCKLE_RIB, Measured.exact(6))
                 .length(Callout.KNUCKLE_RIB_RADIUS, Measured.exact(62));
         List<Standing> standing = CaliperBeside.obstacles(read.build());

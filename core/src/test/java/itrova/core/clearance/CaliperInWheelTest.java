@@ -43,7 +43,7 @@ class CaliperInWheelTest {
     }
 
     private static AxleEnd end(List<Station> barrel, List<Station> spokes, double doubt) {
-        return new AxleEnd.Builder(Side.LEFT, AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE))
+        return new AxleEnd.Builder(Side.LEFT, AxleForm.defaultFor(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE))
                 .length(Callout.WHEEL_BACKSPACING, length(BACKSPACING, "backspacing", doubt))
                 .barrel(barrel)
                 .spokes(spokes)

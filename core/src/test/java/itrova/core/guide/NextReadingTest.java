@@ -33,7 +33,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class NextReadingTest {
-    private static final AxleForm FORM = AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE);
+    private static final AxleForm FORM = AxleForm.defaultFor(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE);
     private static final Map<Callout, String> TRUTH = Map.ofEntries(
             Map.entry(Callout.LUG_COUNT, "5"),
             Map.entry(Callout.STUD_OVER_SKIP_ONE, "121.33"),

@@ -35,7 +35,7 @@ class TwinTest {
             Callout.BRACKET_HOLE);
 
     private static AxleEnd.Builder right() {
-        return new AxleEnd.Builder(Side.RIGHT, AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE));
+        return new AxleEnd.Builder(Side.RIGHT, AxleForm.defaultFor(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE));
     }
 
     private static List<Callout> order(AxleEnd here) {

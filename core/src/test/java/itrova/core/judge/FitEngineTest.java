@@ -346,7 +346,8 @@ class FitEngineTest {
     @Test
     void nothingReadIsNeverProven() {
         AxleEnd empty = new AxleEnd.Builder(
-                        Side.LEFT, AxleForm.usual(AxleEndKind.REAR_LIVE_AXLE, itrova.core.vehicle.BracketShape.CIRCLE))
+                        Side.LEFT,
+                        AxleForm.defaultFor(AxleEndKind.REAR_LIVE_AXLE, itrova.core.vehicle.BracketShape.CIRCLE))
                 .build();
         KitReport report = FitEngine.report(new AxleCase(List.of(empty), Optional.empty()), Samples.kit(), SETTINGS);
         assertThat(report.verdict()).isEqualTo(Verdict.NOT_PROVEN);

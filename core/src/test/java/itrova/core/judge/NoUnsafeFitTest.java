@@ -264,7 +264,7 @@ class NoUnsafeFitTest {
                         .build());
         AxleEnd end = new AxleEnd.Builder(
                         Side.LEFT,
-                        itrova.core.vehicle.AxleForm.usual(
+                        itrova.core.vehicle.AxleForm.defaultFor(
                                 AxleEndKind.FRONT_SPINDLE, itrova.core.vehicle.BracketShape.RECTANGLE))
                 .length(
                         Callout.BRACKET_ACROSS,
@@ -303,7 +303,7 @@ class NoUnsafeFitTest {
     }
 
     private static AxleEnd.Builder counted() {
-        return new AxleEnd.Builder(Side.LEFT, AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE))
+        return new AxleEnd.Builder(Side.LEFT, AxleForm.defaultFor(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE))
                 .count(Callout.LUG_COUNT, 5);
     }
 

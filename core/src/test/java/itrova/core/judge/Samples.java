@@ -70,7 +70,7 @@ public final class Samples {
     }
 
     public static AxleEnd.Builder end(Side side, AxleEndKind kind) {
-        AxleEnd.Builder end = new AxleEnd.Builder(side, AxleForm.usual(kind, BracketShape.CIRCLE));
+        AxleEnd.Builder end = new AxleEnd.Builder(side, AxleForm.defaultFor(kind, BracketShape.CIRCLE));
         if (kind == AxleEndKind.PORTAL_HUB) {
             end.length(Callout.REGISTER_STEP, mm(70.8, 0.01)).length(Callout.REGISTER_STEP_HEIGHT, mm(16, 0.1));
         }

@@ -41,7 +41,7 @@ class BoltCircleTest {
 
     private static AxleEnd end(Reading... readings) {
         return Consolidation.of(
-                Side.LEFT, AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE), List.of(readings));
+                Side.LEFT, AxleForm.defaultFor(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE), List.of(readings));
     }
 
     private static Reading read(Callout callout, String text, Instrument instrument) {

@@ -25,7 +25,7 @@ class ComparisonTest {
         if (!overStuds.isEmpty()) {
             add(readings, side, Callout.STUD_OVER_SKIP_ONE, overStuds);
         }
-        return Consolidation.of(side, AxleForm.usual(AxleEndKind.TRAILER_SPINDLE, BracketShape.CIRCLE), readings);
+        return Consolidation.of(side, AxleForm.defaultFor(AxleEndKind.TRAILER_SPINDLE, BracketShape.CIRCLE), readings);
     }
 
     private static void add(List<Reading> readings, Side side, Callout callout, String text) {
@@ -47,7 +47,7 @@ class ComparisonTest {
     void equalIsProvedNotAssumed() {
         AxleEnd left = end(Side.LEFT, "66.78", "121.34");
         AxleEnd unread = new AxleEnd.Builder(
-                        Side.RIGHT, AxleForm.usual(AxleEndKind.TRAILER_SPINDLE, BracketShape.CIRCLE))
+                        Side.RIGHT, AxleForm.defaultFor(AxleEndKind.TRAILER_SPINDLE, BracketShape.CIRCLE))
                 .build();
         assertThat(Comparison.whyNotEqual(left, unread, false))
                 .hasValueSatisfying(t -> assertThat(said(t)).contains("proved, not assumed"));

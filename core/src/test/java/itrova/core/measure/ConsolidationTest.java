@@ -90,7 +90,7 @@ class ConsolidationTest {
                 Reading.take(Side.RIGHT, Callout.REGISTER, "", "70.90", Instrument.CALIPER_OUTSIDE, UnitSystem.METRIC);
         List<Reading> both = List.of(register("70.80", Instrument.CALIPER_OUTSIDE), right);
         AxleEnd end =
-                Consolidation.of(Side.RIGHT, AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE), both);
+                Consolidation.of(Side.RIGHT, AxleForm.defaultFor(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE), both);
         assertThat(end.length(Callout.REGISTER).orElseThrow().value()).isEqualTo(70.90, within(1e-12));
     }
 
@@ -128,13 +128,13 @@ class ConsolidationTest {
 
     @Test
     void takeNextFollowsTheHandAndEnds() {
-        AxleEnd empty =
-                Consolidation.of(Side.LEFT, AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE), List.of());
+        AxleEnd empty = Consolidation.of(
+                Side.LEFT, AxleForm.defaultFor(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE), List.of());
         assertThat(WantedReadings.on(empty)).contains(Callout.LUG_COUNT);
         List<Reading> one =
                 List.of(Reading.take(Side.LEFT, Callout.LUG_COUNT, "", "5", Instrument.EYE, UnitSystem.METRIC));
         AxleEnd counted =
-                Consolidation.of(Side.LEFT, AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE), one);
+                Consolidation.of(Side.LEFT, AxleForm.defaultFor(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE), one);
         assertThat(WantedReadings.on(counted)).contains(Callout.WHEEL_TO_FENDER);
         assertThat(WantedReadings.stillWanted(counted)).isEqualTo(WantedReadings.stillWanted(empty) - 1);
     }

@@ -32,7 +32,8 @@ class DerivedValuesTest {
                     ReadingSpec.of(callout).preferred(),
                     UnitSystem.METRIC));
         }
-        return Consolidation.of(side, AxleForm.usual(AxleEndKind.REAR_LIVE_AXLE, BracketShape.RECTANGLE), readings);
+        return Consolidation.of(
+                side, AxleForm.defaultFor(AxleEndKind.REAR_LIVE_AXLE, BracketShape.RECTANGLE), readings);
     }
 
     private static DerivedValues.Derived derived(AxleEnd end, String title) {

@@ -24,7 +24,7 @@ class ProfilePlacesTest {
         return ProfilePlaces.worth(
                 Consolidation.of(
                         Side.LEFT,
-                        AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE),
+                        AxleForm.defaultFor(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE),
                         Stream.of(read).toList()),
                 callout,
                 units);

@@ -29,7 +29,9 @@ class ReadingsOnceTest {
 
     private static AxleEnd end(Reading... readings) {
         return Consolidation.of(
-                Side.LEFT, AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE), Arrays.asList(readings));
+                Side.LEFT,
+                AxleForm.defaultFor(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE),
+                Arrays.asList(readings));
     }
 
     private static Measured register(Reading... readings) {

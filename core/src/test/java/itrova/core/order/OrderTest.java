@@ -141,7 +141,7 @@ class OrderTest {
                 .extracting(OrderLine::kind)
                 .containsExactly(OrderLine.Kind.KIT, OrderLine.Kind.PART, OrderLine.Kind.WORK);
         assertThat(sheet.totalCents())
-                .isEqualTo(30_000 + 2 * 2450 + WorkKind.BORE_DISC.usual().cents());
+                .isEqualTo(30_000 + 2 * 2450 + WorkKind.BORE_DISC.defaultTerms().cents());
         assertThat(sheet.longestLeadDays()).isEqualTo(9);
     }
 
@@ -158,7 +158,7 @@ class OrderTest {
     void theBenchPlanHoldsWorkTorqueAndCautions() {
         BenchPlan plan = BenchPlan.of(PlanCase.alone(
                 report(finding(Verdict.FITS_WITH_WORK, Optional.of(BORE))),
-                AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE)));
+                AxleForm.defaultFor(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE)));
         assertThat(plan.steps())
                 .extracting(BenchStep::id)
                 .doesNotHaveDuplicates()

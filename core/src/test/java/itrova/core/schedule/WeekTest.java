@@ -228,6 +228,52 @@ class WeekTest {
                 .containsExactly("a", "b");
     }
 
+    /** What a search broken off by its time leaves: gaps that nothing makes. The chain of what a finish hangs on runs through once they are closed. */
+    @Test
+    void gapsThatNothingMakesAreClosed() {
+        Task a = at(task("a", "A", 30, 1), 100); // its parcel
+        Task b = task("b", "A", 30, 1, "a");
+        Task c = task("c", "A", 30, 1, "b");
+        Task other = task("o", "B", 30, 1);
+        WeekProblem problem = WeekProblem.of(shop(1, 2), List.of(a, b, c, other), Map.of());
+        Week loose = new Week(Map.of("a", 110, "b", 200, "c", 300, "o", 140));
+        assertThat(loose.faults(problem)).isEmpty();
+        assertThat(Chain.of(problem, loose, "A")).hasSize(1);
+        Week tight = QuickWeek.tightened(problem, loose);
+        assertThat(tight.faults(problem)).isEmpty();
+        // A is taken apart no earlier than before; B's one task holds the only hands from then to 170
+        assertThat(tight.starts()).isEqualTo(Map.of("a", 110, "o", 140, "b", 170, "c", 200));
+        assertThat(Chain.of(problem, tight, "A")).extracting(l -> l.task().id()).containsExactly("a", "o", "b", "c");
+    }
+
+    /** Any plan, loosened at random and closed again, has no fault and no task later than before; what was begun stays. */
+    @Test
+    void noPlanIsTheWorseForBeingClosed() {
+        SplittableRandom random = new SplittableRandom(11);
+        for (int round = 0; round < 200; round++) {
+            List<Task> tasks = new ArrayList<>();
+            for (int i = 0; i < 12; i++) {
+                String job = "J" + i % 3;
+                String[] after = i < 3 || random.nextBoolean() ? new String[0] : new String[] {"t" + (i - 3)};
+                Task t = task("t" + i, job, 5 * (1 + random.nextInt(12)), 1 + random.nextInt(2), after);
+                tasks.add(random.nextInt(4) == 0 ? at(t, 5 * random.nextInt(40)) : t);
+            }
+            WeekProblem problem = WeekProblem.of(shop(2, 3), tasks, Map.of());
+            Week loose = laid(problem, tasks);
+            Map<String, Integer> apart = new java.util.HashMap<>();
+            int gap = 5 * random.nextInt(30);
+            loose.starts().forEach((id, at) -> apart.put(id, at + (at > 60 ? gap : 0) + (at > 150 ? gap : 0)));
+            Week open = new Week(apart);
+            if (!open.faults(problem).isEmpty()) {
+                continue; // a task that ran across the gap now meets another
+            }
+            Week closed = QuickWeek.tightened(problem, open);
+            assertThat(closed.faults(problem)).isEmpty();
+            assertThat(closed.starts()).allSatisfy((id, at) -> assertThat(at).isLessThanOrEqualTo(apart.get(id)));
+            assertThat(QuickWeek.tightened(problem, closed)).isEqualTo(closed);
+        }
+    }
+
     @Test
     void aStepNobodyCanDoIsRefusedByName() {
         assertThatIllegalArgumentException()

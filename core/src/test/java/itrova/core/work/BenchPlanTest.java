@@ -28,7 +28,7 @@ class BenchPlanTest {
     private static BenchPlan plan(Kit kit) {
         return BenchPlan.of(PlanCase.alone(
                 FitEngine.report(Samples.axle(KIND), kit, ShopSettings.DEFAULTS),
-                AxleForm.usual(KIND, BracketShape.CIRCLE)));
+                AxleForm.defaultFor(KIND, BracketShape.CIRCLE)));
     }
 
     /** A kit whose bore is to be turned. */

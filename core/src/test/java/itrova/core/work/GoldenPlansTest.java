@@ -396,12 +396,12 @@ class GoldenPlansTest {
         assertThat(stated.step("left-disc").orElseThrow().reading())
                 .contains(HoldWanted.byPapers(HoldKind.RUN_OUT, OptionalDouble.empty(), OptionalDouble.of(0.06)));
         assertThat(stated.step("left-disc-thickness").orElseThrow().reading())
-                .contains(HoldWanted.usual(HoldKind.THICKNESS_VARIATION));
+                .contains(HoldWanted.byDefault(HoldKind.THICKNESS_VARIATION));
         assertThat(plan(AxleEndKind.FRONT_SPINDLE, Retention.PRESSED_BEARING, kit())
                         .step("left-seal")
                         .orElseThrow()
                         .reading())
-                .contains(HoldWanted.usual(HoldKind.SEAL_TILT));
+                .contains(HoldWanted.byDefault(HoldKind.SEAL_TILT));
     }
 
     /** Old spindle off, new one on by its joints, and alignment before the road. */

@@ -115,7 +115,7 @@ public final class PriceList {
         return new DocumentException(List.of(new DocumentProblem(file, row, "", why)));
     }
 
-    private static String shortened(String text, int most) {
-        return text.length() > most ? text.substring(0, most - 1) + "…" : text;
+    private static String shortened(String text, int max) {
+        return text.length() > max ? text.substring(0, max - 1) + "…" : text;
     }
 }

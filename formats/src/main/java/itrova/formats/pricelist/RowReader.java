@@ -285,10 +285,10 @@ final class RowReader {
             return (int) Double.parseDouble(text);
         }
 
-        private static String bounded(String text, int most) {
-            if (text.length() > most) {
+        private static String bounded(String text, int max) {
+            if (text.length() > max) {
                 throw new IllegalArgumentException(
-                        "This has " + text.length() + " characters, and " + most + " are kept. Shorten it.");
+                        "This has " + text.length() + " characters, and " + max + " are kept. Shorten it.");
             }
             return text;
         }

@@ -31,7 +31,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 class MeasuringSheetTest {
     private static AxleEnd empty(AxleEndKind kind) {
         BracketShape shape = kind == AxleEndKind.REAR_LIVE_AXLE ? BracketShape.RECTANGLE : BracketShape.CIRCLE;
-        return new AxleEnd.Builder(Side.LEFT, AxleForm.usual(kind, shape)).build();
+        return new AxleEnd.Builder(Side.LEFT, AxleForm.defaultFor(kind, shape)).build();
     }
 
     @ParameterizedTest
@@ -57,8 +57,8 @@ class MeasuringSheetTest {
             readings.add(Reading.take(
                     Side.LEFT, Callout.valueOf(r[0]), "", r[1], Instrument.CALIPER_OUTSIDE, UnitSystem.METRIC));
         }
-        AxleEnd end =
-                Consolidation.of(Side.LEFT, AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE), readings);
+        AxleEnd end = Consolidation.of(
+                Side.LEFT, AxleForm.defaultFor(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE), readings);
         Sheet sheet = AxleEndDrawing.of(end, Sheet.View.INNER);
         assertThat(length(sheet, Callout.SHOULDER)).isEqualTo(60, within(0.11));
         assertThat(length(sheet, Callout.INNER_JOURNAL)).isEqualTo(20, within(0.11));
@@ -77,7 +77,7 @@ class MeasuringSheetTest {
     @ParameterizedTest
     @EnumSource(SpindleNut.class)
     void everyNutAndRetentionIsDrawnItsOwnWay(SpindleNut nut) {
-        AxleForm usual = AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE);
+        AxleForm usual = AxleForm.defaultFor(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE);
         AxleForm other =
                 new AxleForm(usual.kind(), usual.bracketShape(), nut, Retention.C_CLIP, true, false, false, false);
         Sheet sheet = AxleEndDrawing.of(new AxleEnd.Builder(Side.LEFT, other).build(), Sheet.View.INNER);

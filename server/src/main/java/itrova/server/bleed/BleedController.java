@@ -228,7 +228,7 @@ public class BleedController {
     private PedalReading pressed(PressForm form) {
         return new PedalReading(
                 force(form.force()),
-                ShopNotation.parse(form.travel(), Dimension.LENGTH, Unit.usual(Dimension.LENGTH, me.units()))
+                ShopNotation.parse(form.travel(), Dimension.LENGTH, Unit.defaultFor(Dimension.LENGTH, me.units()))
                         .si());
     }
 

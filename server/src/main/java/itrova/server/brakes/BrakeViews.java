@@ -83,7 +83,7 @@ public final class BrakeViews {
 
     private static String assumed(QuantityAt at, Wording wording) {
         BrakeQuantity q = at.quantity();
-        return wording.say(at.words()) + ": " + q.usual().orElseThrow() + " ± " + q.usualHalfLimit()
+        return wording.say(at.words()) + ": " + q.defaultValue().orElseThrow() + " ± " + q.defaultHalfLimit()
                 + (q.unit().isEmpty() ? "" : " " + q.unit()) + " (" + q.source() + ")";
     }
 

@@ -111,8 +111,8 @@ public class BrakesController {
             BrakeQuantity.Where where,
             String unit,
             @Nullable Double fromSheet,
-            @Nullable Double usual,
-            double usualHalfLimit,
+            @Nullable Double defaultValue,
+            double defaultHalfLimit,
             String source,
             String howTo,
             String slip) {}
@@ -202,8 +202,8 @@ public class BrakesController {
                 q.where(),
                 q.unit(),
                 fromSheet,
-                q.usual().isPresent() ? (Double) q.usual().getAsDouble() : null,
-                q.usualHalfLimit(),
+                q.defaultValue().isPresent() ? (Double) q.defaultValue().getAsDouble() : null,
+                q.defaultHalfLimit(),
                 q.source(),
                 wording.say(q.howTo()),
                 wording.say(q.slip()));

@@ -132,7 +132,7 @@ public class SearchController {
                         .map(k -> new WorkChoice(
                                 k,
                                 me.wording().title(k),
-                                shop.works(k.name()).orElse(k.usual()).who(),
+                                shop.works(k.name()).orElse(k.defaultTerms()).who(),
                                 k.isReversible()))
                         .toList());
     }

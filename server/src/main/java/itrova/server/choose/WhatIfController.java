@@ -149,7 +149,7 @@ public class WhatIfController {
 
     private static AxleCase onSpacer(AxleCase axle, String text, UnitSystem units) {
         try {
-            double mm = ShopNotation.parse(text, Dimension.LENGTH, Unit.usual(Dimension.LENGTH, units))
+            double mm = ShopNotation.parse(text, Dimension.LENGTH, Unit.defaultFor(Dimension.LENGTH, units))
                     .si();
             return axle.withSpacer(
                     Measured.of(mm, Component.rectangular(Source.named("what-if:spacer"), SPACER_TOLERANCE)));

@@ -177,7 +177,7 @@ public class JobsController {
                             id,
                             0,
                             a.name().strip(),
-                            AxleForm.usual(a.kind(), a.bracketShape()),
+                            AxleForm.defaultFor(a.kind(), a.bracketShape()),
                             Papers.SILENT,
                             load(a, me.units()),
                             a.wheelStays(),
@@ -208,7 +208,7 @@ public class JobsController {
             return Optional.empty();
         }
         try {
-            double kg = ShopNotation.parse(a.load(), Dimension.MASS, Unit.usual(Dimension.MASS, units))
+            double kg = ShopNotation.parse(a.load(), Dimension.MASS, Unit.defaultFor(Dimension.MASS, units))
                     .si();
             return Optional.of(new AxleLoad(kg, a.loadSource()));
         } catch (IllegalArgumentException e) {

@@ -278,7 +278,7 @@ public class VehicleController {
             return Optional.empty();
         }
         try {
-            double kg = ShopNotation.parse(body.load(), Dimension.MASS, Unit.usual(Dimension.MASS, me.units()))
+            double kg = ShopNotation.parse(body.load(), Dimension.MASS, Unit.defaultFor(Dimension.MASS, me.units()))
                     .si();
             return Optional.of(new AxleLoad(kg, body.loadSource()));
         } catch (IllegalArgumentException e) {

@@ -99,7 +99,7 @@ public class AroundController {
                         marking,
                         "“" + marking
                                 + "” is no marking of a tyre. Write it like 165/80 R 13 82 S, 165 R 13 or 6.40-13."));
-        Unit unit = Unit.usual(Dimension.LENGTH, me.units());
+        Unit unit = Unit.defaultFor(Dimension.LENGTH, me.units());
         return new TyreText(
                 text(size.widest(), unit),
                 text(size.largest(), unit),

@@ -183,8 +183,8 @@ public final class AroundWriter {
 
     /** A mass as it is marked or was told: in the reader's units, unless it is a whole number only in the others. */
     String mass(double kg) {
-        Unit own = Unit.usual(Dimension.MASS, units);
-        Unit other = Unit.usual(Dimension.MASS, units == UnitSystem.METRIC ? UnitSystem.INCH : UnitSystem.METRIC);
+        Unit own = Unit.defaultFor(Dimension.MASS, units);
+        Unit other = Unit.defaultFor(Dimension.MASS, units == UnitSystem.METRIC ? UnitSystem.INCH : UnitSystem.METRIC);
         Unit told = isWhole(kg / other.toSi()) && !isWhole(kg / own.toSi()) ? other : own;
         return plain(kg / told.toSi(), 1) + " " + told.symbol();
     }

@@ -97,7 +97,7 @@ public record AxleEndView(
             boolean ofWheel,
             boolean wanted,
             boolean open,
-            Instrument usual,
+            Instrument defaultInstrument,
             TakenApart needs,
             String howTo,
             String slip,

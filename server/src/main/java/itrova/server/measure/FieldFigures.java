@@ -74,7 +74,8 @@ final class FieldFigures {
         String t = text.strip().replace('−', '-');
         boolean negative = t.startsWith("-");
         try {
-            double value = ShopNotation.parse(negative ? t.substring(1) : t, dimension, Unit.usual(dimension, units))
+            double value = ShopNotation.parse(
+                            negative ? t.substring(1) : t, dimension, Unit.defaultFor(dimension, units))
                     .si();
             return negative ? -value : value;
         } catch (IllegalArgumentException e) {

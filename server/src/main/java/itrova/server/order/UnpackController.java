@@ -275,7 +275,7 @@ public class UnpackController {
     }
 
     private double mm(String text) {
-        return ShopNotation.parse(text, Dimension.LENGTH, Unit.usual(Dimension.LENGTH, me.units()))
+        return ShopNotation.parse(text, Dimension.LENGTH, Unit.defaultFor(Dimension.LENGTH, me.units()))
                 .si();
     }
 

@@ -114,7 +114,7 @@ public class TemplateController {
             @RequestBody String text) {
         Kit kit = bench.kit(code);
         try {
-            double half = ShopNotation.parse(tolerance, Dimension.LENGTH, Unit.usual(Dimension.LENGTH, me.units()))
+            double half = ShopNotation.parse(tolerance, Dimension.LENGTH, Unit.defaultFor(Dimension.LENGTH, me.units()))
                     .si();
             List<Point> points = ProfileReader.read(format, text);
             if (!(half >= 0 && half <= MOST_TOLERANCE)) {

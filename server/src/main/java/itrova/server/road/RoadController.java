@@ -296,7 +296,7 @@ public class RoadController {
 
     @PostMapping("/rule")
     public RoadView rule(@PathVariable long jobId, @Valid @RequestBody RuleForm body) {
-        road.rule(jobId, body.papers() == null ? road.usualRule(jobId) : papers(body.papers()));
+        road.rule(jobId, body.papers() == null ? road.defaultRule(jobId) : papers(body.papers()));
         return look(jobId);
     }
 

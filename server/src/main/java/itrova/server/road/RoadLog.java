@@ -195,12 +195,12 @@ public class RoadLog {
     }
 
     /** The usual rule of the work done on a vehicle, its pauses long enough for its discs. */
-    BeddingRule usualRule(long jobId) {
+    BeddingRule defaultRule(long jobId) {
         RoadState card = of(jobId);
-        BeddingRule usual = BeddingRule.usual(card.plans());
+        BeddingRule rule = BeddingRule.byDefault(card.plans());
         return card.vehicle().problem().isPresent()
-                ? usual
-                : usual.coolOn(card.vehicle().planned());
+                ? rule
+                : rule.coolOn(card.vehicle().planned());
     }
 
     /**

@@ -28,22 +28,22 @@ public final class BodyLimitFilter extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        long most = most(request.getRequestURI());
-        if (request.getContentLengthLong() > most) {
-            refuse(response, most);
+        long max = max(request.getRequestURI());
+        if (request.getContentLengthLong() > max) {
+            refuse(response, max);
             return;
         }
         try {
-            chain.doFilter(new Limited(request, most), response);
+            chain.doFilter(new Limited(request, max), response);
         } catch (TooLarge | UncheckedIOException e) {
             if (e instanceof UncheckedIOException u && !(u.getCause() instanceof TooLarge)) {
                 throw u;
             }
-            refuse(response, most);
+            refuse(response, max);
         }
     }
 
-    private static long most(String path) {
+    private static long max(String path) {
         if (path.equals("/api/jobs/import")) {
             return LARGEST_JOB;
         }
@@ -56,12 +56,12 @@ public final class BodyLimitFilter extends OncePerRequestFilter {
         return path.endsWith("/photos") ? LARGEST_PHOTO : LARGEST_OTHER;
     }
 
-    private static void refuse(HttpServletResponse response, long most) throws IOException {
+    private static void refuse(HttpServletResponse response, long max) throws IOException {
         ProblemWriter.write(
                 response,
                 HttpStatus.CONTENT_TOO_LARGE,
                 "Too large",
-                "More than " + most / 1024
+                "More than " + max / 1024
                         + " kB were sent. Send less: split a file into parts, take a photo with fewer pixels.");
     }
 
@@ -71,16 +71,16 @@ public final class BodyLimitFilter extends OncePerRequestFilter {
     }
 
     private static final class Limited extends HttpServletRequestWrapper {
-        private final long most;
+        private final long max;
 
-        Limited(HttpServletRequest request, long most) {
+        Limited(HttpServletRequest request, long max) {
             super(request);
-            this.most = most;
+            this.max = max;
         }
 
         @Override
         public ServletInputStream getInputStream() throws IOException {
-            return new Counting(super.getInputStream(), most);
+            return new Counting(super.getInputStream(), max);
         }
     }
 
@@ -88,9 +88,9 @@ public final class BodyLimitFilter extends OncePerRequestFilter {
         private final ServletInputStream in;
         private long left;
 
-        Counting(ServletInputStream in, long most) {
+        Counting(ServletInputStream in, long max) {
             this.in = in;
-            this.left = most;
+            this.left = max;
         }
 
         @Override

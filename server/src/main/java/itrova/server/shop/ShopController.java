@@ -52,7 +52,7 @@ public class ShopController {
     public record InstrumentCard(
             Instrument id,
             String title,
-            double usualHalfLimit,
+            double defaultHalfLimit,
             @Nullable Double halfLimit,
             @Nullable LocalDate due,
             @Nullable String warning,
@@ -96,9 +96,9 @@ public class ShopController {
         OptionalDouble half = OptionalDouble.empty();
         try {
             if (!body.halfLimit().isBlank()) {
-                half = OptionalDouble.of(
-                        ShopNotation.parse(body.halfLimit(), Dimension.LENGTH, Unit.usual(Dimension.LENGTH, me.units()))
-                                .si());
+                half = OptionalDouble.of(ShopNotation.parse(
+                                body.halfLimit(), Dimension.LENGTH, Unit.defaultFor(Dimension.LENGTH, me.units()))
+                        .si());
             }
             instruments.save(
                     new ToolBox.Entry(id, half, Optional.ofNullable(body.due())),

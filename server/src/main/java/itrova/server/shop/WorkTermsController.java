@@ -36,7 +36,7 @@ public class WorkTermsController {
     public record OwnTerms(@NotNull String who, int minutes, long cents, int days) {}
 
     public record WorkTermsView(
-            WorkKind kind, String title, OwnTerms terms, OwnTerms usual, boolean own, int version) {}
+            WorkKind kind, String title, OwnTerms terms, OwnTerms defaultTerms, boolean own, int version) {}
 
     public record WorkTermsChange(
             int version, @Valid @Nullable OwnTerms terms) {}
@@ -49,13 +49,13 @@ public class WorkTermsController {
     }
 
     private static WorkTermsView view(WorkKind kind, WorkTermsStore.@Nullable Row row) {
-        WorkTerms terms = row == null ? kind.usual() : row.terms();
+        WorkTerms terms = row == null ? kind.defaultTerms() : row.terms();
         return new WorkTermsView(
                 kind,
                 kind.title(),
                 view(terms),
-                view(kind.usual()),
-                !terms.equals(kind.usual()),
+                view(kind.defaultTerms()),
+                !terms.equals(kind.defaultTerms()),
                 row == null ? 0 : row.version());
     }
 

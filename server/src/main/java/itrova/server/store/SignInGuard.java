@@ -34,7 +34,7 @@ public class SignInGuard {
         return byName.isPresent() ? byName : byAddress;
     }
 
-    private Optional<Duration> count(String name, int most, Instant now) {
+    private Optional<Duration> count(String name, int max, Instant now) {
         String key = name.length() > 120 ? name.substring(0, 120) : name;
         jdbc.sql("""
                 INSERT INTO sign_in_guard (name, window_start, tries) VALUES (:name, :now, 1)
@@ -47,7 +47,7 @@ public class SignInGuard {
                 .update();
         return jdbc.sql("SELECT window_start FROM sign_in_guard WHERE name = :name AND tries > :most")
                 .param("name", key)
-                .param("most", most)
+                .param("most", max)
                 .query((rs, i) -> rs.getTimestamp(1).toInstant())
                 .optional()
                 .map(start -> Duration.between(now, start.plus(WINDOW)))

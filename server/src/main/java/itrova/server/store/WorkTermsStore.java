@@ -38,8 +38,8 @@ public class WorkTermsStore {
                 .filter(r -> r.kind() == kind)
                 .map(Row::terms)
                 .findFirst()
-                .orElse(kind.usual());
-        WorkTerms now = terms.orElse(kind.usual());
+                .orElse(kind.defaultTerms());
+        WorkTerms now = terms.orElse(kind.defaultTerms());
         String sql = version == 0
                 ? "INSERT IGNORE INTO work_terms (kind, who, minutes, cents, days) VALUES (:kind, :who, :minutes, :cents, :days)"
                 : """

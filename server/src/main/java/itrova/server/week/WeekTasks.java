@@ -181,7 +181,7 @@ class WeekTasks {
                 .work()
                 .map(k -> settings.works(k.name())
                         .map(WorkTerms::days)
-                        .orElse(k.usual().days()))
+                        .orElse(k.defaultTerms().days()))
                 .orElse(1);
         double likely = Math.max(1, days) * day;
         return new Minutes(likely, likely, likely + day);

@@ -374,7 +374,7 @@ public class BenchCards {
     private double torque(Tick body, Tighten wanted) {
         double set;
         try {
-            set = ShopNotation.parse(body.setValue(), Dimension.TORQUE, Unit.usual(Dimension.TORQUE, me.units()))
+            set = ShopNotation.parse(body.setValue(), Dimension.TORQUE, Unit.defaultFor(Dimension.TORQUE, me.units()))
                     .si();
         } catch (IllegalArgumentException e) {
             throw BadInputException.of(

@@ -73,8 +73,8 @@ public class BenchController {
             HoldKind kind,
             String title,
             String unit,
-            @Nullable Double least,
-            @Nullable Double most,
+            @Nullable Double min,
+            @Nullable Double max,
             int readings,
             boolean round,
             String source) {
@@ -84,8 +84,8 @@ public class BenchController {
                     kind,
                     wording.title(kind),
                     kind.unit(),
-                    wanted.least().isPresent() ? wanted.least().getAsDouble() : null,
-                    wanted.most().isPresent() ? wanted.most().getAsDouble() : null,
+                    wanted.min().isPresent() ? wanted.min().getAsDouble() : null,
+                    wanted.max().isPresent() ? wanted.max().getAsDouble() : null,
                     kind.readings(),
                     kind.isRound(),
                     wanted.source());

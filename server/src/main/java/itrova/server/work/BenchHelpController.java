@@ -50,8 +50,8 @@ public class BenchHelpController {
     /** Limits in the kind's unit as the step states them; without any, common practice. */
     public record HoldReadingForm(
             @NotNull HoldKind kind,
-            @Nullable Double least,
-            @Nullable Double most,
+            @Nullable Double min,
+            @Nullable Double max,
             @NotNull @Size(max = MOST_READINGS) List<@NotNull @Size(max = 40) String> readings) {}
 
     public record JudgedReading(Verdict verdict, String said) {}
@@ -69,18 +69,18 @@ public class BenchHelpController {
     /**
      * @param pitch of the nut's thread; of an inch thread the inch over its threads, such as 1/16 in
      * @param positions positions in a turn in which the lock goes in
-     * @param least least end play wanted (mm), as the step states it; without, common practice
-     * @param most most end play wanted (mm)
+     * @param min least end play wanted (mm), as the step states it; without, common practice
+     * @param max most end play wanted (mm)
      */
     public record NutForm(
             @NotNull @Size(max = 40) String measured,
             @NotNull @Size(max = 40) String pitch,
             @Min(1) @Max(60) int positions,
-            @Nullable Double least,
-            @Nullable Double most) {}
+            @Nullable Double min,
+            @Nullable Double max) {}
 
     /** Slots to turn, positive to loosen; lengths in mm. */
-    public record NutView(int slots, double play, boolean within, double travel, double least, double most) {}
+    public record NutView(int slots, double play, boolean within, double travel, double min, double max) {}
 
     /**
      * @param torque wanted at the bolt
@@ -163,14 +163,14 @@ public class BenchHelpController {
 
     @PostMapping("/reading")
     public JudgedReading reading(@Valid @RequestBody HoldReadingForm body) {
-        HoldReading judged = readings.judge(wanted(body.kind(), body.least(), body.most()), body.readings());
+        HoldReading judged = readings.judge(wanted(body.kind(), body.min(), body.max()), body.readings());
         return new JudgedReading(judged.verdict(), me.wording().say(judged.said()));
     }
 
-    private static HoldWanted wanted(HoldKind kind, @Nullable Double least, @Nullable Double most) {
-        return least == null && most == null
-                ? HoldWanted.usual(kind)
-                : HoldWanted.byPapers(kind, limit(least), limit(most));
+    private static HoldWanted wanted(HoldKind kind, @Nullable Double min, @Nullable Double max) {
+        return min == null && max == null
+                ? HoldWanted.byDefault(kind)
+                : HoldWanted.byPapers(kind, limit(min), limit(max));
     }
 
     private static OptionalDouble limit(@Nullable Double typed) {
@@ -194,13 +194,13 @@ public class BenchHelpController {
 
     @PostMapping("/nut")
     public NutView nut(@Valid @RequestBody NutForm body) {
-        HoldWanted wanted = wanted(HoldKind.END_PLAY, body.least(), body.most());
-        double least = wanted.least().orElse(0);
-        double most = wanted.most().orElseThrow(() -> BadInputException.of("most", "", "Say both limits or none."));
+        HoldWanted wanted = wanted(HoldKind.END_PLAY, body.min(), body.max());
+        double min = wanted.min().orElse(0);
+        double max = wanted.max().orElseThrow(() -> BadInputException.of("most", "", "Say both limits or none."));
         try {
             NutSteps steps = NutSteps.to(
-                    length("measured", body.measured()), least, most, length("pitch", body.pitch()), body.positions());
-            return new NutView(steps.slots(), steps.play(), steps.isWithin(), steps.travel(), least, most);
+                    length("measured", body.measured()), min, max, length("pitch", body.pitch()), body.positions());
+            return new NutView(steps.slots(), steps.play(), steps.isWithin(), steps.travel(), min, max);
         } catch (IllegalArgumentException e) {
             throw BadInputException.of("nut", "", e.getMessage());
         }
@@ -210,7 +210,7 @@ public class BenchHelpController {
     public WrenchView wrench(@Valid @RequestBody WrenchForm body) {
         try {
             double torque = ShopNotation.parse(
-                            body.torque(), Dimension.TORQUE, Unit.usual(Dimension.TORQUE, me.units()))
+                            body.torque(), Dimension.TORQUE, Unit.defaultFor(Dimension.TORQUE, me.units()))
                     .si();
             return new WrenchView(Tightening.wrenchSetting(
                     torque,
@@ -224,7 +224,7 @@ public class BenchHelpController {
 
     private double length(String field, String text) {
         try {
-            return ShopNotation.parse(text, Dimension.LENGTH, Unit.usual(Dimension.LENGTH, me.units()))
+            return ShopNotation.parse(text, Dimension.LENGTH, Unit.defaultFor(Dimension.LENGTH, me.units()))
                     .si();
         } catch (IllegalArgumentException e) {
             throw BadInputException.of(field, text, e.getMessage());

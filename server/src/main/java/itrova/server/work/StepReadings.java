@@ -72,7 +72,7 @@ class StepReadings {
                     ? ShopNotation.parse(
                                     text,
                                     kind.dimension().get(),
-                                    Unit.usual(kind.dimension().get(), me.units()))
+                                    Unit.defaultFor(kind.dimension().get(), me.units()))
                             .si()
                     : Double.parseDouble(text.strip().replace(',', '.').replace("°", ""));
         } catch (NumberFormatException e) {

@@ -82,7 +82,7 @@ final class World {
     private final Map<String, Double> off = new HashMap<>();
 
     World(AxleEndKind kind, BracketShape shape, Random random) {
-        form = AxleForm.usual(kind, shape);
+        form = AxleForm.defaultFor(kind, shape);
         parts = random;
         double jitter = 0.3 * (2 * random.nextDouble() - 1);
         put(Callout.STUD_MAJOR, 12.6);

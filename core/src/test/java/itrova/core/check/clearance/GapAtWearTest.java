@@ -54,7 +54,8 @@ class GapAtWearTest {
 
     @Test
     void weightsNobodyMeasuredProveNothing() {
-        AxleEnd unread = new AxleEnd.Builder(Side.LEFT, AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE))
+        AxleEnd unread = new AxleEnd.Builder(
+                        Side.LEFT, AxleForm.defaultFor(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE))
                 .length(Callout.WHEEL_BACKSPACING, Samples.mm(80, 0.2))
                 .barrel(end(3, 0.1).barrel())
                 .build();

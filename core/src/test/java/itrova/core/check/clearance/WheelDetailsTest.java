@@ -273,7 +273,7 @@ class WheelDetailsTest {
                 .isEqualTo(Verdict.FITS);
         BenchPlan plan = BenchPlan.of(PlanCase.alone(
                 FitEngine.report(Samples.axle(swaged), studs, ShopSettings.DEFAULTS),
-                AxleForm.usual(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE)));
+                AxleForm.defaultFor(AxleEndKind.FRONT_SPINDLE, BracketShape.CIRCLE)));
         assertThat(plan.steps())
                 .filteredOn(s -> s.id().equals("left-held"))
                 .singleElement()
