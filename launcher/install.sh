@@ -24,6 +24,12 @@ need() {
 need_build() { need javac openjdk-17-jdk-headless mvn maven node nodejs npm npm; }
 # a Python module of Debian's for the tests that read our drawings with a program of others
 need_reader() { /usr/bin/python3 -c 'import ezdxf' 2>/dev/null || need no-such-command python3-ezdxf; }
+# Chromium without a window takes less work to draw a page; the whole browser does where Debian has no such package
+need_browser() {
+  [ -x /usr/bin/chromium-headless-shell ] || (need chromium-headless-shell chromium-headless-shell) || need chromium chromium
+  ITROVA_BROWSER=$(command -v chromium-headless-shell || command -v chromium)
+  export ITROVA_BROWSER
+}
 need_database() { need mariadbd mariadb-server mariadb mariadb-client; }
 
 newer_than() { # any source newer than the file?

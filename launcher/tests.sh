@@ -3,7 +3,8 @@
 run_tests() {
   need_build
   need_database
-  need chromium-headless-shell chromium-headless-shell units units
+  need units units
+  need_browser
   need_reader
   lock
   local was_running=no
@@ -23,7 +24,7 @@ end_tests_database() { [ "$(cat "$state/db.pid" 2>/dev/null)" != "$tests_db" ] |
 run_bench() {
   mkdir -p "$state"
   need_database
-  need chromium-headless-shell chromium-headless-shell
+  need_browser
   build
   (cd "$here" && mvn -B -q -DskipTests -pl bench -am package)
   java -cp "$here/bench/target/itrova-bench.jar:$here/bench/target/lib/*" org.openjdk.jmh.Main -rf text -rff "$state/bench.txt" "$@"

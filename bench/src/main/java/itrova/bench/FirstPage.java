@@ -27,7 +27,7 @@ public final class FirstPage {
                 Browser browser = playwright
                         .chromium()
                         .launch(new BrowserType.LaunchOptions()
-                                .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
+                                .setExecutablePath(Path.of(System.getenv("ITROVA_BROWSER")))
                                 .setArgs(
                                         List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking")))) {
             List<Double> usable = new ArrayList<>();

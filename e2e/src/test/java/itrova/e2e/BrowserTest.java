@@ -49,7 +49,7 @@ abstract class BrowserTest {
         browser = playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
+                        .setExecutablePath(Path.of(RunningApplication.required("ITROVA_BROWSER")))
                         .setArgs(List.of(
                                 "--no-sandbox",
                                 "--disable-gpu",

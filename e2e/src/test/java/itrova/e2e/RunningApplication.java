@@ -128,10 +128,11 @@ final class RunningApplication {
         throw new IllegalStateException("The application does not answer, see " + log);
     }
 
-    private static String required(String name) {
+    static String required(String name) {
         String value = System.getenv(name);
         if (value == null) {
-            throw new IllegalStateException(name + " is not set: these tests want a real MariaDB. Run ./itrova test");
+            throw new IllegalStateException(
+                    name + " is not set: these tests want a real MariaDB and a browser. Run ./itrova test");
         }
         return value;
     }
