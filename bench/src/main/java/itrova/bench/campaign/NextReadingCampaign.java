@@ -76,7 +76,7 @@ public final class NextReadingCampaign {
             Axle axle = new Axle(random);
             Map<String, Verdict> wanted = verdicts(axle.all(), kits, axle);
             int byHand = count(wanted, kits, axle, NextReadingCampaign::nextByHand);
-            int byAdvice = count(wanted, kits, axle, NextReadingCampaign::nextByAdvice);
+            int byAdvice = count(wanted, kits, axle, (now, taken, reports) -> nextByAdvice(axle, now, taken, reports));
             notReached += byHand >= MOST ? 1 : 0;
             notReached += byAdvice >= MOST ? 1 : 0;
             hand += byHand;
@@ -134,11 +134,14 @@ public final class NextReadingCampaign {
         return Optional.empty();
     }
 
-    private static Optional<Wanted> nextByAdvice(AxleCase axle, List<Reading> readings, List<KitReport> reports) {
+    /** The first of the advice that is still to be had: a profile read where it matters is read, and a hand repeats a reading twice. */
+    private static Optional<Wanted> nextByAdvice(
+            Axle truth, AxleCase axle, List<Reading> readings, List<KitReport> reports) {
         return NextReading.advise(axle, readings, reports, Families.SHIPPED, ShopSettings.DEFAULTS).ranked().stream()
                 .filter(s -> s.bits() > 0)
-                .findFirst()
-                .map(s -> new Wanted(s.side(), s.callout(), s.place()));
+                .map(s -> new Wanted(s.side(), s.callout(), s.place()))
+                .filter(wanted -> truth.isToBeHad(wanted, readings))
+                .findFirst();
     }
 
     /** A random front axle with the truth of every dimension, and one reading of each as a hand would take it. */
@@ -210,6 +213,7 @@ public final class NextReadingCampaign {
             length(hands, side, Callout.WHEEL_FLANGE, 389);
             length(hands, side, Callout.WHEEL_STUD_HOLE, 16);
             count(side, Callout.WHEEL_NUT_SEAT, "60 deg cone");
+            count(side, Callout.WHEEL_MARKING, "5J x 14");
         }
 
         private static double pick(Random random, double... offsets) {
@@ -227,6 +231,17 @@ public final class NextReadingCampaign {
         private void place(Hands hands, Side side, Callout callout, double at, double truth) {
             all.computeIfAbsent(side + ":" + callout, k -> new ArrayList<>())
                     .addAll(hands.read(side, callout, String.valueOf(at), truth, 1));
+        }
+
+        /** Whether a dimension has a place or a repeat that is not among those taken. */
+        boolean isToBeHad(Wanted wanted, List<Reading> taken) {
+            long had = taken.stream()
+                    .filter(r -> r.side() == wanted.side() && r.callout() == wanted.callout())
+                    .distinct()
+                    .count();
+            return had
+                    < all.getOrDefault(wanted.side() + ":" + wanted.callout(), List.of())
+                            .size();
         }
 
         /** The next repeat or place of a dimension; after the last one the last again. */

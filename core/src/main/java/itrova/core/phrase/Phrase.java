@@ -17,10 +17,12 @@ public record Phrase(String code, List<Object> values) {
     public static final Phrase NOTHING = new Phrase("", List.of());
 
     public Phrase {
-        // one kind of whole number: documents do not tell apart how wide it was
-        values = values.stream()
-                .map(v -> v instanceof Integer whole ? (Object) whole.longValue() : v)
-                .toList();
+        Object[] said = values.toArray();
+        for (int i = 0; i < said.length; i++) {
+            // one kind of whole number: documents do not tell apart how wide it was
+            said[i] = said[i] instanceof Integer whole ? whole.longValue() : said[i];
+        }
+        values = List.of(said);
     }
 
     /** A sentence with what stands in it. */

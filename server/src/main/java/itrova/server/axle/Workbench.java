@@ -49,7 +49,7 @@ public class Workbench {
     private final Cache<Question, KitReport> judged =
             Caffeine.newBuilder().maximumSize(REPORTS_KEPT).build();
 
-    private static final int REPORTS_KEPT = 60;
+    private static final int REPORTS_KEPT = 32;
 
     /** Everything a verdict about a choice hangs on. */
     private record Question(
