@@ -55,3 +55,9 @@ async function onAsk() {
     </table>
   </section>
 </template>
+
+<style scoped>
+section {
+  margin-top: 0.8rem;
+}
+</style>
