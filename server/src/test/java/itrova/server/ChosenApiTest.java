@@ -6,10 +6,8 @@ import static itrova.server.Asked.copyOfVan;
 import static itrova.server.Asked.seal;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import itrova.core.judge.KitReport;
 import itrova.server.TestServer.Answer;
 import itrova.server.TestServer.Client;
-import itrova.server.axle.Workbench;
 import java.util.UUID;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -119,36 +117,6 @@ class ChosenApiTest {
                         .path("selection")
                         .asString())
                 .isEqualTo(chosen.json().path("described").asString());
-    }
-
-    /** A verdict is remembered only by all it hangs on: a reading, a limit, another kit each ask anew. */
-    @Test
-    void aVerdictIsWorkedOutOnceForWhatItHangsOn() throws Exception {
-        long axle = copyOfVan(mechanic, "QF-101");
-        KitReport first = judged(axle);
-        assertThat(judged(axle)).isSameAs(first);
-        assertThat(lead.put("/api/limits/TURNING_GAP", "{\"version\":0,\"value\":9}")
-                        .status())
-                .isEqualTo(200);
-        KitReport stricter = judged(axle);
-        assertThat(stricter).isNotSameAs(first);
-        assertThat(stricter.score()).isLessThan(first.score());
-        assertThat(lead.put("/api/limits/TURNING_GAP", "{\"version\":1}").status())
-                .isEqualTo(200);
-        assertThat(judged(axle).score()).isEqualTo(first.score());
-        registerReadLarger(axle, "71.4");
-        assertThat(judged(axle).score()).isNotEqualTo(first.score());
-        assertThat(mechanic.put(
-                                "/api/axles/" + axle + "/choice",
-                                choice(axle, "QF-103", "{\"options\":[],\"works\":[]}"))
-                        .status())
-                .isEqualTo(200);
-        assertThat(judged(axle).kit().code()).isEqualTo("QF-103");
-    }
-
-    private static KitReport judged(long axle) {
-        Workbench bench = server.bean(Workbench.class);
-        return bench.chosen(bench.axle(axle)).report();
     }
 
     @Test

@@ -76,16 +76,6 @@ public final class ShopSettings {
         return new ShopSettings(more, works);
     }
 
-    @Override
-    public boolean equals(Object other) {
-        return other instanceof ShopSettings s && set.equals(s.set) && works.equals(s.works);
-    }
-
-    @Override
-    public int hashCode() {
-        return 31 * set.hashCode() + works.hashCode();
-    }
-
     /** What is deducted from the gap to a turning wheel besides the least gap (mm): deflection and run-out, at their worst. */
     public double turningDeduction() {
         return of(Limit.DEFLECTION) + of(Limit.RUN_OUT);

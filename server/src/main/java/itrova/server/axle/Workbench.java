@@ -1,14 +1,11 @@
 package itrova.server.axle;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import itrova.core.brakes.CircuitSheet;
 import itrova.core.brakes.PlannedVehicle;
 import itrova.core.choice.Selection;
 import itrova.core.judge.FitEngine;
 import itrova.core.judge.KitReport;
 import itrova.core.kit.Kit;
-import itrova.core.receive.Incoming;
 import itrova.core.record.AxleRecord;
 import itrova.core.record.VehicleKind;
 import itrova.core.settings.ShopSettings;
@@ -33,10 +30,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import org.springframework.stereotype.Component;
 
-/**
- * Brings stored readings and kits before the core. Verdicts are worked out, never stored as truth; one is remembered only by everything it was
- * worked out from, so that any change asks anew.
- */
+/** Brings stored readings and kits before the core. Verdicts are worked out anew each time, never stored as truth. */
 @Component
 public class Workbench {
     private final JobStore jobs;
@@ -46,23 +40,6 @@ public class Workbench {
     private final WheelStore wheels;
     private final PartStore parts;
     private final IncomingStore incoming;
-    private final Cache<Question, KitReport> judged =
-            Caffeine.newBuilder().maximumSize(REPORTS_KEPT).build();
-
-    private static final int REPORTS_KEPT = 32;
-
-    /** Everything a verdict about a choice hangs on. */
-    private record Question(
-            AxleRecord axle,
-            Selection selection,
-            Kit kit,
-            Optional<Wheel> wheel,
-            ShopSettings settings,
-            Incoming came) {
-        KitReport judge() {
-            return selection.judge(axle.toCase(List.of(Side.values())), kit, wheel, settings, came);
-        }
-    }
 
     Workbench(
             JobStore jobs,
@@ -151,10 +128,12 @@ public class Workbench {
                     kit,
                     wheel,
                     settings,
-                    judged.get(
-                            new Question(
-                                    record, selection, kit, wheel, settings, incoming.of(row.id(), selection.kit())),
-                            Question::judge),
+                    selection.judge(
+                            record.toCase(List.of(Side.values())),
+                            kit,
+                            wheel,
+                            settings,
+                            incoming.of(row.id(), selection.kit())),
                     vehicle(row.jobId()));
         } catch (IllegalArgumentException e) {
             // a choice taken in with a job's document may name what this catalogue does not have
