@@ -69,7 +69,7 @@ function toLabelY(i: number) {
             v-for="(s, i) in pose.shapes"
             :key="i"
             :points="s.outline.map((p) => `${p.x},${p.forward}`).join(' ')"
-            :class="s.part"
+            :class="s.part.toLowerCase()"
           />
         </g>
         <text

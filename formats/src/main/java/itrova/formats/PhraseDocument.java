@@ -5,6 +5,7 @@ import itrova.core.bench.HoldKind;
 import itrova.core.brakes.BrakeCheck;
 import itrova.core.brakes.BrakeFigureKind;
 import itrova.core.brakes.BrakeQuantity;
+import itrova.core.clearance.MovingPart;
 import itrova.core.fastener.BoltGrade;
 import itrova.core.finding.CheckId;
 import itrova.core.finding.Verdict;
@@ -55,6 +56,7 @@ public final class PhraseDocument {
                     BrakeCheck.values(),
                     BrakeFigureKind.values(),
                     BrakeQuantity.values(),
+                    MovingPart.values(),
                     BoltGrade.values(),
                     CheckId.values(),
                     Verdict.values(),

@@ -8,8 +8,8 @@ import itrova.core.wording.Wording;
 import itrova.core.work.StepKind;
 import itrova.core.work.StepName;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * What earlier editions said of steps, by the phrases that say the same now. A plan they froze holds words only; read as phrases, a step that
@@ -41,11 +41,10 @@ final class StepWords {
     }
 
     private static void titles(Titled what, Map<String, Phrase> byWords) {
-        List.of(
-                        StepName.of(StepKind.EARLIER),
-                        StepName.of(Side.LEFT, StepKind.EARLIER),
-                        StepName.of(Side.RIGHT, StepKind.EARLIER))
-                .forEach(name -> put(name.on(what), byWords));
+        put(StepName.title(what, Optional.empty()), byWords);
+        for (Side side : Side.values()) {
+            put(StepName.title(what, Optional.of(side)), byWords);
+        }
     }
 
     private static void put(Phrase phrase, Map<String, Phrase> byWords) {

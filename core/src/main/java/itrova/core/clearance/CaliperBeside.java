@@ -105,7 +105,7 @@ public final class CaliperBeside {
         Rectangle metal = new Rectangle(obstacle.xFrom(), obstacle.xTo(), obstacle.rFrom(), obstacle.rTo());
         Rectangle passed = new Rectangle(
                 obstacle.xFrom(), obstacle.xTo() + kit.caliper().wearTravel(), obstacle.rFrom(), obstacle.rTo());
-        InboardGap least = gap("disc", standing, metal, disc);
+        InboardGap least = gap(MovingPart.DISC, standing, metal, disc);
         double mostDoubt = mostDoubt(standing);
         List<SectorOutline> parts = kit.caliper().parts();
         for (int i = 0; i < parts.size(); i++) {
@@ -114,7 +114,7 @@ public final class CaliperBeside {
             }
             // A gap that even its whole doubt does not bring below the least need not be worked out.
             if (passed.gapAtLeast(asNew.get(i)) - mostDoubt < least.left()) {
-                least = lesser(gap("caliper", standing, passed, asNew.get(i)), least);
+                least = lesser(gap(MovingPart.CALIPER, standing, passed, asNew.get(i)), least);
             }
         }
         return least;
@@ -169,12 +169,12 @@ public final class CaliperBeside {
                 new Point(x - half, outer)));
     }
 
-    private InboardGap gap(String part, Standing standing, Rectangle metal, Outline outline) {
+    private InboardGap gap(MovingPart part, Standing standing, Rectangle metal, Outline outline) {
         Gap drawn = metal.gap(outline);
         Obstacle obstacle = standing.obstacle();
         double moved = Math.max(0, drawn.onWall().x() - obstacle.xTo());
         Gap gap = moved > 0 ? drawn.shifted(-moved) : drawn;
-        boolean isCaliper = part.equals("caliper");
+        boolean isCaliper = part == MovingPart.CALIPER;
         double along = isCaliper
                 ? kit.caliper().outlineTolerance()
                 : kit.disc().thickness().tolerance() / 2;

@@ -163,7 +163,6 @@ public final class CaliperInWheel {
     private Optional<SectionGap> discTo(Wall wall, WheelProfile.Walls walls, Measured taken) {
         Disc disc = kit.disc();
         Body body = new Body(
-                "disc",
                 disc.thickness().tolerance() / 2,
                 disc.diameter().tolerance() / 2,
                 kit.source(PaperFigure.DISC_THICKNESS),
@@ -223,13 +222,11 @@ public final class CaliperInWheel {
      * @param alongTolerance half-width of its tolerance along the axis (mm)
      * @param radialTolerance half-width of its tolerance along the radius (mm)
      */
-    private record Body(
-            String name, double alongTolerance, double radialTolerance, Source alongSource, Source radialSource) {}
+    private record Body(double alongTolerance, double radialTolerance, Source alongSource, Source radialSource) {}
 
     private Body caliper() {
         double tolerance = kit.caliper().outlineTolerance();
         return new Body(
-                "caliper",
                 tolerance,
                 tolerance,
                 kit.source(PaperFigure.CALIPER_OUTLINE, PaperSource.Along.AXLE),

@@ -13,7 +13,7 @@ import itrova.core.vehicle.Surroundings.Obstacle;
  * @param size its size with doubt (mm)
  * @param padsWorn whether it is found with worn pads
  */
-public record InboardGap(String part, CaliperBeside.Standing standing, Gap gap, Measured size, boolean padsWorn) {
+public record InboardGap(MovingPart part, CaliperBeside.Standing standing, Gap gap, Measured size, boolean padsWorn) {
     /** What is left of it after its doubt (mm). */
     public double left() {
         return size.value() - size.expanded();

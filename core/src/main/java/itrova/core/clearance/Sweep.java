@@ -40,11 +40,11 @@ public final class Sweep {
     /**
      * A part that moves with the wheel.
      *
-     * @param name what it is
+     * @param part what it is
      * @param solid its shape straight ahead at ride height
      * @param reach a distance from the wheel's middle that it does not exceed (mm)
      */
-    public record Mover(String name, Solid solid, double reach) {}
+    public record Mover(MovingPart part, Solid solid, double reach) {}
 
     /**
      * The nearest meeting of a part with something fixed.
@@ -56,7 +56,7 @@ public final class Sweep {
      * @param steer steering angle there (degrees), turned in positive
      * @param lift travel there (mm), up positive
      */
-    public record Meeting(String mover, Box box, double distance, Point3 direction, double steer, double lift) {}
+    public record Meeting(MovingPart mover, Box box, double distance, Point3 direction, double steer, double lift) {}
 
     /** The nearest meeting of one part with one fixed thing. */
     public Meeting nearest(Mover mover, Box box) {
@@ -80,7 +80,7 @@ public final class Sweep {
                 above);
         Apart apart = Separation.of(passed(mover, place.a(), place.b()), fixed);
         return new Meeting(
-                mover.name(),
+                mover.part(),
                 box,
                 place.bound(),
                 apart.direction(),

@@ -1,10 +1,10 @@
 package itrova.core.fastener;
 
+import itrova.core.phrase.Amount;
+import itrova.core.phrase.Phrase;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
-import java.util.stream.Collectors;
 
 /**
  * A stack of shims, the same for every bolt.
@@ -24,13 +24,11 @@ public record ShimStack(List<Double> pieces) {
         return pieces.stream().mapToDouble(d -> d).sum();
     }
 
-    /** The stack in words, such as {@code 1.0 + 0.5 mm}. */
-    public String words() {
+    /** The stack in words, such as {@code 1.0 mm + 0.5 mm}. */
+    public Phrase words() {
         return pieces.isEmpty()
-                ? "none"
-                : pieces.stream()
-                                .map(d -> String.format(Locale.ROOT, "%.1f", d))
-                                .collect(Collectors.joining(" + ")) + " mm";
+                ? Phrase.of("shims.none")
+                : pieces.stream().map(d -> (Object) Amount.mm(d, 1)).collect(Phrase.joining(" + "));
     }
 
     /**

@@ -28,7 +28,7 @@ import java.util.Map;
  *     part is, or a kit with a hub of its own asks for it
  * @param howTo what to do, in one or two sentences
  * @param slip the common mistake
- * @param caution where a hand can be hurt; nothing if nowhere in particular
+ * @param caution where a hand can be hurt; {@link Phrase#NOTHING} where nowhere in particular
  */
 public record ReadingSpec(
         Callout callout,

@@ -16,8 +16,8 @@ import java.util.Optional;
  * @param name what it is, and by which id plans and ticks know it
  * @param title short
  * @param text what to do
- * @param caution what can hurt someone or spoil the job; nothing if nothing special
- * @param hold what must be measured or seen before going on; nothing if nothing
+ * @param caution what can hurt someone or spoil the job; {@link Phrase#NOTHING} where nothing special can
+ * @param hold what must be measured or seen before going on; {@link Phrase#NOTHING} where it need not
  * @param reading what is read at the hold and judged, if a figure is; with the limits in force
  * @param tighten what to tighten and how, if anything
  * @param after ids of the steps that must be done before

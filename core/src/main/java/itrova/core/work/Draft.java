@@ -63,7 +63,7 @@ final class Draft {
         StepTable.Row row = StepTable.row(told);
         put(new BenchStep(
                 name,
-                name.on(told),
+                StepName.title(told, name.side()),
                 Phrase.of(row.code(), gaps.toArray()),
                 row.caution(),
                 row.hold(),
@@ -79,7 +79,7 @@ final class Draft {
         double minutes = work.terms().minutes();
         put(new BenchStep(
                 name,
-                name.on(work.kind()),
+                StepName.title(work.kind(), name.side()),
                 work.sentence(),
                 work.kind().caution(),
                 work.kind().hold(),

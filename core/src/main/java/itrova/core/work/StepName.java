@@ -52,8 +52,8 @@ public record StepName(String id, StepKind kind, Optional<Side> side, Optional<W
         return work.isPresent() ? work.get() : kind;
     }
 
-    /** A title with the side a step is done on, where it is of one. */
-    public Phrase on(Titled what) {
+    /** The title of what is done, with the side it is done on where it is of one. */
+    public static Phrase title(Titled what, Optional<Side> side) {
         return side.map(s -> Phrase.of("step.on-side", what, s)).orElseGet(() -> Phrase.all(what));
     }
 

@@ -172,11 +172,11 @@ class CaliperBesideTest {
         CaliperBeside beside = new CaliperBeside(
                 Side.LEFT, kit(List.of(part), 8, 0.3), Measured.exact(MID_PLANE), OptionalDouble.of(270));
         InboardGap gap = beside.to(standing(new ClockWindow(60, 120), -20, 110, 20, 0));
-        assertThat(gap.part()).isEqualTo("disc");
+        assertThat(gap.part()).isEqualTo(MovingPart.DISC);
         assertThat(gap.size().value()).isEqualTo(30, within(1e-9)); // 20 − 20/2 − (−20)
         assertThat(beside.to(standing(new ClockWindow(250, 280), -20, 110, 20, 0))
                         .part())
-                .isEqualTo("caliper");
+                .isEqualTo(MovingPart.CALIPER);
     }
 
     /** Where the bracket does not fix the caliper's place it may be anywhere. */
@@ -187,7 +187,7 @@ class CaliperBesideTest {
                 Side.LEFT, kit(List.of(part), 8, 0.3), Measured.exact(MID_PLANE), OptionalDouble.empty());
         assertThat(anywhere.to(standing(new ClockWindow(60, 120), -20, 110, 20, 0))
                         .part())
-                .isEqualTo("caliper");
+                .isEqualTo(MovingPart.CALIPER);
         assertThat(anywhere.clockRange()).isEmpty();
     }
 

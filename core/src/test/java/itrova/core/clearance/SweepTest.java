@@ -30,7 +30,7 @@ class SweepTest {
                 new Point(HALF_WIDTH, 0),
                 new Point(HALF_WIDTH, TYRE),
                 new Point(-HALF_WIDTH, TYRE)));
-        return new Mover("tyre", Solid.turned(section, ClockWindow.ALL), Math.hypot(HALF_WIDTH, TYRE));
+        return new Mover(MovingPart.TYRE, Solid.turned(section, ClockWindow.ALL), Math.hypot(HALF_WIDTH, TYRE));
     }
 
     private static Steering upright(double lockIn, double lockOut) {
@@ -78,7 +78,7 @@ class SweepTest {
     /** A small part passes a stop that stands beside the travel: it is nearest where it is level with it. */
     @Test
     void theNearestPlaceOfTheTravelIsToldAlsoBetweenItsEnds() {
-        Mover part = new Mover("caliper", Solid.box(new Point3(-10, -1, -1), new Point3(10, 1, 1)), 11);
+        Mover part = new Mover(MovingPart.CALIPER, Solid.box(new Point3(-10, -1, -1), new Point3(10, 1, 1)), 11);
         Box stop = new Box("bump stop", new Point3(-60, -1, 29), new Point3(-50, 1, 31), 0);
         Meeting m = new Sweep(Optional.empty(), new Travel(70, 60, 0)).nearest(part, stop);
         assertThat(m.distance()).isEqualTo(40, within(Sweep.TOLERANCE + 1e-3));

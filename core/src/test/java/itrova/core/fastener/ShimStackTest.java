@@ -1,5 +1,6 @@
 package itrova.core.fastener;
 
+import static itrova.core.wording.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -17,7 +18,8 @@ class ShimStackTest {
         assertThat(ShimStack.nearest(1.0, BOX, 4).pieces()).containsExactly(1.0);
         assertThat(ShimStack.nearest(0.1, BOX, 4).pieces()).isEmpty();
         assertThat(ShimStack.nearest(9, BOX, 4).thickness()).isEqualTo(2.6, within(1e-9));
-        assertThat(ShimStack.nearest(1.5, BOX, 4).words()).isEqualTo("1.0 + 0.5 mm");
+        assertThat(said(ShimStack.nearest(1.5, BOX, 4).words())).isEqualTo("1.0 mm + 0.5 mm");
+        assertThat(said(ShimStack.nearest(0.1, BOX, 4).words())).isEqualTo("none");
     }
 
     @Test

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
-import itrova.core.phrase.Phrase;
 import itrova.core.work.BenchStep.Effort;
 import java.util.List;
 import java.util.Optional;
@@ -16,16 +15,9 @@ import org.junit.jupiter.api.Test;
  */
 class CriticalPathTest {
     private static BenchStep step(String id, double a, double m, double b, String... after) {
-        return new BenchStep(
-                StepName.parse(id),
-                Phrase.NOTHING,
-                Phrase.NOTHING,
-                Phrase.NOTHING,
-                Phrase.NOTHING,
-                Optional.empty(),
-                Optional.empty(),
-                List.of(after),
-                new Effort(List.of(), Optional.of(new Minutes(a, m, b)), 1, "", "worked by hand"));
+        Minutes minutes = new Minutes(a, m, b);
+        return Steps.step(
+                StepName.parse(id), new Effort(List.of(), Optional.of(minutes), 1, "", "worked by hand"), after);
     }
 
     /**

@@ -2,7 +2,6 @@ package itrova.core.work;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import itrova.core.phrase.Phrase;
 import itrova.core.table.Table;
 import itrova.core.vehicle.Side;
 import java.util.Arrays;
@@ -15,16 +14,7 @@ import org.junit.jupiter.api.Test;
 /** Tools a shop may lack are those the steps name. */
 class SpecialToolTest {
     private static BenchStep step(StepName name, String... tools) {
-        return new BenchStep(
-                name,
-                Phrase.NOTHING,
-                Phrase.NOTHING,
-                Phrase.NOTHING,
-                Phrase.NOTHING,
-                Optional.empty(),
-                Optional.empty(),
-                List.of(),
-                new BenchStep.Effort(List.of(tools), Optional.empty(), 1, "", ""));
+        return Steps.step(name, new BenchStep.Effort(List.of(tools), Optional.empty(), 1, "", ""));
     }
 
     @Test

@@ -7,6 +7,7 @@ import itrova.core.remedy.WorkKind;
 import itrova.core.vehicle.Side;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -59,9 +60,8 @@ class StepNameTest {
 
     @Test
     void aTitleNamesItsSide() {
-        assertThat(said(StepName.of(Side.LEFT, StepKind.STRIP).on(StepKind.STRIP)))
-                .isEqualTo("Strip the drum, left");
-        assertThat(said(StepName.of(StepKind.LIFT).on(StepKind.LIFT))).isEqualTo("Lift and secure");
+        assertThat(said(StepName.title(StepKind.STRIP, Optional.of(Side.LEFT)))).isEqualTo("Strip the drum, left");
+        assertThat(said(StepName.title(StepKind.LIFT, Optional.empty()))).isEqualTo("Lift and secure");
     }
 
     /** Plans frozen as words are read back by them: two phrases that say the same would be taken for each other. */

@@ -6,26 +6,15 @@ import static org.assertj.core.api.Assertions.within;
 
 import itrova.core.judge.Samples;
 import itrova.core.kit.Kit;
-import itrova.core.phrase.Phrase;
 import itrova.core.vehicle.Side;
 import itrova.core.work.BenchStep.Effort;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class StepPictureTest {
     private static BenchStep step(String id) {
-        return new BenchStep(
-                StepName.parse(id),
-                Phrase.NOTHING,
-                Phrase.NOTHING,
-                Phrase.NOTHING,
-                Phrase.NOTHING,
-                Optional.empty(),
-                Optional.empty(),
-                List.of(),
-                Effort.UNSAID);
+        return Steps.step(StepName.parse(id), Effort.UNSAID);
     }
 
     /** The star of five (1-3-5-2-4) and the pairs of four, six and eight: common practice on wheels. */

@@ -1,6 +1,7 @@
 package itrova.server.choose;
 
 import itrova.core.check.clearance.SweptPose;
+import itrova.core.clearance.MovingPart;
 import itrova.core.geometry.Point;
 import itrova.core.vehicle.AxleEnd;
 import itrova.core.vehicle.Side;
@@ -8,6 +9,7 @@ import itrova.core.vehicle.Surroundings.Steering;
 import itrova.core.vehicle.Surroundings.Travel;
 import itrova.core.vehicle.Wheel;
 import itrova.server.api.ConflictException;
+import itrova.server.api.CurrentPerson;
 import itrova.server.axle.Workbench;
 import itrova.server.choose.SectionController.PointView;
 import itrova.server.store.JobStore.AxleRow;
@@ -28,15 +30,17 @@ import org.springframework.web.bind.annotation.RestController;
 public class PoseController {
     private final Workbench bench;
     private final WheelStore wheels;
+    private final CurrentPerson me;
 
-    PoseController(Workbench bench, WheelStore wheels) {
+    PoseController(Workbench bench, WheelStore wheels, CurrentPerson me) {
         this.bench = bench;
         this.wheels = wheels;
+        this.me = me;
     }
 
     public record FromAboveView(double x, double forward) {}
 
-    public record ShapeView(String part, List<FromAboveView> outline) {}
+    public record ShapeView(MovingPart part, List<FromAboveView> outline) {}
 
     public record BoxView(
             String name, double xFrom, double xTo, double forwardFrom, double forwardTo, double upFrom, double upTo) {}
@@ -113,7 +117,7 @@ public class PoseController {
                                 b.high().z()))
                         .toList(),
                 pose.distances().stream()
-                        .map(d -> new DistanceView(d.part(), d.box(), d.distance(), d.wanted()))
+                        .map(d -> new DistanceView(me.wording().title(d.part()), d.box(), d.distance(), d.wanted()))
                         .toList(),
                 cuts(pose.section()));
     }

@@ -196,7 +196,7 @@ public class BenchHelpController {
     public NutView nut(@Valid @RequestBody NutForm body) {
         HoldWanted wanted = wanted(HoldKind.END_PLAY, body.min(), body.max());
         double min = wanted.min().orElse(0);
-        double max = wanted.max().orElseThrow(() -> BadInputException.of("most", "", "Say both limits or none."));
+        double max = wanted.max().orElseThrow(() -> BadInputException.of("max", "", "Say both limits or none."));
         try {
             NutSteps steps = NutSteps.to(
                     length("measured", body.measured()), min, max, length("pitch", body.pitch()), body.positions());

@@ -160,7 +160,7 @@ final class HoseCheck implements Check {
         }
         words.add(Phrase.of(
                 "hose.straight-between-its-ends-tyre",
-                least >= 0 ? "clears" : Phrase.of("hose.would-run-into"),
+                least >= 0 ? Phrase.of("hose.clears") : Phrase.of("hose.would-run-into"),
                 tyre.chains() > 0 ? Phrase.of("hose.with-chains", Amount.mm(tyre.chains(), 0)) : "",
                 Amount.mm(Math.abs(least), 0)));
     }

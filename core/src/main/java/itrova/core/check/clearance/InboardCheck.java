@@ -3,6 +3,7 @@ package itrova.core.check.clearance;
 import itrova.core.check.Check;
 import itrova.core.clearance.CaliperBeside;
 import itrova.core.clearance.InboardGap;
+import itrova.core.clearance.MovingPart;
 import itrova.core.finding.CheckId;
 import itrova.core.finding.Explanation;
 import itrova.core.finding.Finding;
@@ -127,7 +128,7 @@ final class InboardCheck implements Check {
         ClockWindow metal = gap.obstacle().window();
         return beside(c, midPlane)
                 .clockRange()
-                .filter(range -> gap.part().equals("caliper") && !range.holds(metal))
+                .filter(range -> gap.part() == MovingPart.CALIPER && !range.holds(metal))
                 .map(range -> Phrase.of(
                         "inboard.trough-from-clock",
                         Amount.number(clockwise(range.from()), 0),

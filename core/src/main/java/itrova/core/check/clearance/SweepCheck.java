@@ -1,6 +1,7 @@
 package itrova.core.check.clearance;
 
 import itrova.core.check.Check;
+import itrova.core.clearance.MovingPart;
 import itrova.core.clearance.Sweep;
 import itrova.core.clearance.Sweep.Meeting;
 import itrova.core.clearance.Sweep.Mover;
@@ -65,7 +66,7 @@ final class SweepCheck implements Check {
     }
 
     /** A part with the least gap it wants. */
-    record Wanting(Mover mover, double gap, boolean isCaliper, OptionalDouble plane) {}
+    record Wanting(Mover mover, double gap, OptionalDouble plane) {}
 
     /** What the tyre's nearest meeting hangs on; its plane in steps. */
     private record TyreAt(long step, Tyre tyre, Box box, Surroundings around) {}
@@ -238,12 +239,12 @@ final class SweepCheck implements Check {
 
     private static Wanting tyreAt(KitOnSide c, Tyre tyre, double plane) {
         Wanting ring = ring(
-                "tyre",
+                MovingPart.TYRE,
                 plane - tyre.width() / 2 - tyre.chains(),
                 plane + tyre.width() / 2 + tyre.chains(),
                 tyre.diameter() / 2 + tyre.chains(),
                 c.settings().of(Limit.SOFT_GAP));
-        return new Wanting(ring.mover(), ring.gap(), false, OptionalDouble.of(plane));
+        return new Wanting(ring.mover(), ring.gap(), OptionalDouble.of(plane));
     }
 
     /** The tyre's outline in the section, outside the wheel's edge, x from the bracket face; absent until it is known where it stands. */
@@ -277,7 +278,8 @@ final class SweepCheck implements Check {
         Surroundings around = c.end().around();
         double travel = Math.max(
                 around.travel().orElseThrow().bump(), around.travel().get().droop());
-        double own = part.isCaliper() ? c.kit().caliper().outlineTolerance() : 0;
+        double own =
+                part.mover().part() == MovingPart.CALIPER ? c.kit().caliper().outlineTolerance() : 0;
         double axis = around.steering().map(s -> s.doubtAt(m.steer())).orElse(0.0);
         String box = m.box().name();
         Measured placed = part.plane().isPresent() ? tyrePlane(c).orElseThrow() : midPlane;
@@ -313,14 +315,13 @@ final class SweepCheck implements Check {
             // from new pads to worn ones and everywhere between
             Solid passed = Solid.turned(placed, window).drawn(new Point3(0, 0, 0), new Point3(-wear, 0, 0));
             parts.add(new Wanting(
-                    new Mover("caliper", passed, Math.max(reach(placed), reach(placed.shifted(-wear)))),
+                    new Mover(MovingPart.CALIPER, passed, Math.max(reach(placed), reach(placed.shifted(-wear)))),
                     steered,
-                    true,
                     OptionalDouble.empty()));
         }
         double half = c.kit().disc().thickness().value() / 2;
         parts.add(ring(
-                "disc",
+                MovingPart.DISC,
                 midPlane - half,
                 midPlane + half,
                 c.kit().disc().diameter().value() / 2,
@@ -335,14 +336,11 @@ final class SweepCheck implements Check {
                 .map(offset -> face.plus(c.hat()).plus(c.worked().spacer()).minus(offset)));
     }
 
-    private static Wanting ring(String name, double from, double to, double radius, double gap) {
+    private static Wanting ring(MovingPart part, double from, double to, double radius, double gap) {
         Outline section = new Outline(
                 List.of(new Point(from, 0), new Point(to, 0), new Point(to, radius), new Point(from, radius)));
         return new Wanting(
-                new Mover(name, Solid.turned(section, ClockWindow.ALL), reach(section)),
-                gap,
-                false,
-                OptionalDouble.empty());
+                new Mover(part, Solid.turned(section, ClockWindow.ALL), reach(section)), gap, OptionalDouble.empty());
     }
 
     private static double reach(Outline o) {

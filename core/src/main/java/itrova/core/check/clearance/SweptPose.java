@@ -1,5 +1,6 @@
 package itrova.core.check.clearance;
 
+import itrova.core.clearance.MovingPart;
 import itrova.core.clearance.Sweep;
 import itrova.core.clearance.Sweep.Mover;
 import itrova.core.clearance.WheelProfile;
@@ -49,7 +50,7 @@ public record SweptPose(List<Shape> shapes, List<Distance> distances, Section se
     public record Cut(String name, List<Point> outline) {}
 
     /** A part's outline from above: places with x and f (mm). */
-    public record Shape(String part, List<Point3> outline) {}
+    public record Shape(MovingPart part, List<Point3> outline) {}
 
     /**
      * Distance of a part from a fixed thing.
@@ -59,7 +60,7 @@ public record SweptPose(List<Shape> shapes, List<Distance> distances, Section se
      * @param distance at this pose (mm); negative for an overlap
      * @param wanted least gap wanted (mm)
      */
-    public record Distance(String part, String box, double distance, double wanted) {}
+    public record Distance(MovingPart part, String box, double distance, double wanted) {}
 
     /**
      * The pose of a kit on one end. Absent until it is known where the disc stands, how far the wheel travels and, where it is
@@ -81,10 +82,10 @@ public record SweptPose(List<Shape> shapes, List<Distance> distances, Section se
         List<Distance> distances = new ArrayList<>();
         for (SweepCheck.Wanting part : SweepCheck.movers(c, midPlane.get().value())) {
             Mover mover = part.mover();
-            shapes.add(new Shape(mover.name(), fromAbove(sweep.posed(mover, steer, lift))));
+            shapes.add(new Shape(mover.part(), fromAbove(sweep.posed(mover, steer, lift))));
             for (Box box : end.around().chassis().things()) {
                 distances.add(
-                        new Distance(mover.name(), box.name(), sweep.distance(mover, box, steer, lift), part.gap()));
+                        new Distance(mover.part(), box.name(), sweep.distance(mover, box, steer, lift), part.gap()));
             }
         }
         return Optional.of(new SweptPose(

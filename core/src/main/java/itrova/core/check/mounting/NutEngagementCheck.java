@@ -94,7 +94,9 @@ final class NutEngagementCheck implements Check {
                                             - hat.value()
                                             - pad.orElseThrow().value(),
                                     1),
-                            worst.get().margin().value() < 0 ? Phrase.of("nut-engagement.runs-into") : "clears",
+                            worst.get().margin().value() < 0
+                                    ? Phrase.of("nut-engagement.runs-into")
+                                    : Phrase.of("nut-engagement.clears"),
                             Amount.mm(Math.abs(worst.get().margin().value()), 1)),
                     FORMULA,
                     inputs,
